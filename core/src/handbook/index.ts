@@ -1,0 +1,76 @@
+import { CLAYS } from './clays.ts';
+import { BODY_CANONS, BODY_FRACTIONS, BODY_GIRTHS, BODY_MASSES } from './people.ts';
+import type { Row } from './row.ts';
+import { BAKE_RULES, BULK_RULES, SIZE_RULES } from './rules.ts';
+import { NAMED_SCALES } from './scales.ts';
+import { LIFE_SIZES } from './sizes.ts';
+
+export { CARE, type CareNote, type CareStep } from './care.ts';
+export { CLAYS, type ClayFamily, type ClayRow } from './clays.ts';
+export type { Row, Standing, Unit } from './row.ts';
+export { FIGURE_HEIGHTS_MM, NAMED_SCALES, type NamedScale } from './scales.ts';
+
+/** A table of the handbook as shown to the maker. */
+export interface HandbookTable {
+  readonly id: string;
+  readonly title: string;
+  readonly rows: readonly Row[];
+}
+
+/** Every table, in the order of the work. */
+export const TABLES: readonly HandbookTable[] = [
+  { id: 'scales', title: 'Scales', rows: NAMED_SCALES.map((scale) => scale.row) },
+  { id: 'size', title: 'Size rules', rows: SIZE_RULES },
+  { id: 'body', title: 'A person, by stature', rows: BODY_FRACTIONS },
+  { id: 'girths', title: 'Girths of a person', rows: BODY_GIRTHS },
+  { id: 'masses', title: 'Masses of a person', rows: BODY_MASSES },
+  { id: 'canons', title: 'Canons in heads', rows: BODY_CANONS },
+  { id: 'life', title: 'Sizes in life', rows: LIFE_SIZES },
+  { id: 'bulk', title: 'Core and clay', rows: BULK_RULES },
+  {
+    id: 'clays',
+    title: 'Clay families',
+    rows: CLAYS.flatMap(({ density, bake }) => (bake ? [density, bake.window, bake.minutes] : [density])),
+  },
+  { id: 'heat', title: 'Heat', rows: BAKE_RULES },
+];
+
+const ROWS: ReadonlyMap<string, Row> = new Map(TABLES.flatMap((table) => table.rows).map((row) => [row.id, row]));
+
+/**
+ * Thrown when the code asks the handbook for a row it does not have; a fault of the program, not of the maker.
+ *
+ * @example new UnknownRowError('bulk.limits').message // 'the handbook has no row “bulk.limits”'
+ */
+export class UnknownRowError extends Error {
+  override readonly name = 'UnknownRowError';
+  readonly code = 'handbook.unknown-row';
+  constructor(readonly id: string) {
+    super(`the handbook has no row “${id}”`);
+  }
+}
+
+/**
+ * One row by its id.
+ *
+ * @throws {UnknownRowError} when there is none
+ * @example handbookRow('bulk.limit').value // 12.7
+ */
+export function handbookRow(id: string): Row {
+  const row = ROWS.get(id);
+  if (!row) throw new UnknownRowError(id);
+  return row;
+}
+
+/** Whether the handbook has a row the maker may overwrite under this id. */
+export function isOwnRow(id: string): boolean {
+  return ROWS.get(id)?.own === true;
+}
+
+/** The clay family's row. */
+export function clayFamily(id: ClayFamilyId): (typeof CLAYS)[number] {
+  const row = CLAYS.find((clay) => clay.id === id);
+  if (!row) throw new UnknownRowError(`clay.${id}`);
+  return row;
+}
+type ClayFamilyId = (typeof CLAYS)[number]['id'];

@@ -1,0 +1,38 @@
+import { practice, type Row, remembered } from './row.ts';
+
+/** Rules of size and of what counts as a visible error. */
+export const SIZE_RULES: readonly Row[] = [
+  practice('size.tolerance-percent', 'Visible error, as a share of the length', 2, '%'),
+  practice('size.tolerance-least', 'Visible error, at the least', 0.25, 'mm'),
+  practice('scale.stature', 'Person a figure height is named after', 1750, 'mm in life'),
+  practice('scale.heroic-head', 'Heroic: head larger by', 1.2, '', { low: 1.15, high: 1.25 }),
+  practice('scale.heroic-hands', 'Heroic: hands larger by', 1.3, '', { low: 1.25, high: 1.4 }),
+];
+
+/** Rules and starting values of core and clay. */
+export const BULK_RULES: readonly Row[] = [
+  practice('bulk.limit', 'Thickest solid clay that cures through', 12.7, 'mm'),
+  practice('bulk.skin-dollhouse', 'Skin over a core, dollhouse size', 4, 'mm', { low: 3, high: 6 }),
+  practice('bulk.skin-tabletop', 'Skin over a core, tabletop size', 1.5, 'mm', { low: 1, high: 2 }),
+  practice('bulk.core-least', 'Thinnest core worth making', 2, 'mm'),
+  practice('bulk.waste', 'Clay lost in the making of figures', 10, '%'),
+  practice('foil.thickness', 'Household foil, thickness', 0.016, 'mm'),
+  practice('foil.width', 'Household foil, width of the roll', 300, 'mm'),
+  remembered('foil.loose', 'Solid share of foil, loosely crumpled', 0.1, ''),
+  remembered('foil.balled', 'Solid share of foil, balled by hand', 0.15, ''),
+  remembered('foil.hammered', 'Solid share of foil, hammered hard', 0.3, ''),
+  practice('foil.metal-density', 'Density of the foil’s metal', 2.7, 'g/cm³', { own: false }),
+  remembered('clay.pack', 'One packet of clay', 57, 'g'),
+];
+
+/** Rules of the oven and the bake. */
+export const BAKE_RULES: readonly Row[] = [
+  practice('bake.per-thickness', 'Thickness the packet minutes are for', 6, 'mm', { own: false }),
+  practice('bake.least', 'Shortest bake, even of a scrap', 5, 'min'),
+  practice('bake.set-hold', 'A set bake: firms a section, does not cure it', 10, 'min'),
+  practice('bake.thin', 'Thinner than this browns early', 3, 'mm'),
+  practice('bake.scorch', 'Clay scorches above', 150, '°C', { own: false }),
+  practice('bake.fumes', 'Clay chars and gives off hydrogen chloride above', 175, '°C', { own: false }),
+  practice('oven.dial-error', 'How much hotter the oven is than its dial', 0, '°C apart', { low: -15, high: 15 }),
+  practice('oven.swing', 'Swing of the thermostat, either way', 10, '°C apart', { low: 5, high: 15 }),
+];

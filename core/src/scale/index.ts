@@ -1,0 +1,2 @@
+export * from './parseScale.ts';
+export * from './scale.ts';
