@@ -2,7 +2,12 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   test: {
-    include: ['core/src/**/*.test.ts', 'web/src/**/*.test.ts', 'cli/src/**/*.test.ts', 'server/src/**/*.test.ts'],
+    include: [
+      'core/src/**/*.test.ts',
+      'web/src/**/*.test.ts',
+      'cli/src/**/*.test.ts',
+      'server/src/**/*.test.ts',
+    ],
     testTimeout: 20_000,
   },
 });

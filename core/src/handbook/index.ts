@@ -35,7 +35,9 @@ export const TABLES: readonly HandbookTable[] = [
   { id: 'heat', title: 'Heat', rows: BAKE_RULES },
 ];
 
-const ROWS: ReadonlyMap<string, Row> = new Map(TABLES.flatMap((table) => table.rows).map((row) => [row.id, row]));
+const ROWS: ReadonlyMap<string, Row> = new Map(
+  TABLES.flatMap((table) => table.rows).map((row) => [row.id, row]),
+);
 
 /**
  * Thrown when the code asks the handbook for a row it does not have; a fault of the program, not of the maker.

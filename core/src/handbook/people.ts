@@ -1,6 +1,7 @@
 import { practice, published, type Row, remembered } from './row.ts';
 
-const DRILLIS = 'Drillis & Contini 1966, in Winter, Biomechanics and Motor Control of Human Movement, fig. 4.1';
+const DRILLIS =
+  'Drillis & Contini 1966, in Winter, Biomechanics and Motor Control of Human Movement, fig. 4.1';
 const WINTER = 'Winter, Biomechanics and Motor Control of Human Movement, table 4.1';
 
 const HEIGHTS: readonly (readonly [string, string, number])[] = [

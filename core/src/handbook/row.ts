@@ -44,11 +44,26 @@ type RowExtras = Partial<Pick<Row, 'low' | 'high' | 'own'>>;
 
 /** A row of common practice, to be overwritten by the maker unless said otherwise. */
 export function practice(id: string, title: string, value: number, unit: Unit, extras: RowExtras = {}): Row {
-  return { id, title, value, unit, standing: 'common practice', source: 'common practice', own: true, ...extras };
+  return {
+    id,
+    title,
+    value,
+    unit,
+    standing: 'common practice',
+    source: 'common practice',
+    own: true,
+    ...extras,
+  };
 }
 
 /** A row given from memory: a starting value until the maker measures. */
-export function remembered(id: string, title: string, value: number, unit: Unit, extras: RowExtras = {}): Row {
+export function remembered(
+  id: string,
+  title: string,
+  value: number,
+  unit: Unit,
+  extras: RowExtras = {},
+): Row {
   return { id, title, value, unit, standing: 'from memory', source: 'from memory', own: true, ...extras };
 }
 

@@ -33,6 +33,9 @@ export const BAKE_RULES: readonly Row[] = [
   practice('bake.thin', 'Thinner than this browns early', 3, 'mm'),
   practice('bake.scorch', 'Clay scorches above', 150, '°C', { own: false }),
   practice('bake.fumes', 'Clay chars and gives off hydrogen chloride above', 175, '°C', { own: false }),
-  practice('oven.dial-error', 'How much hotter the oven is than its dial', 0, '°C apart', { low: -15, high: 15 }),
+  practice('oven.dial-error', 'How much hotter the oven is than its dial', 0, '°C apart', {
+    low: -15,
+    high: 15,
+  }),
   practice('oven.swing', 'Swing of the thermostat, either way', 10, '°C apart', { low: 5, high: 15 }),
 ];

@@ -2,7 +2,9 @@ import { FIGURE_HEIGHTS_MM, NAMED_SCALES } from '../handbook/index.ts';
 import { resolveScale, type Scale, ScaleError } from './scale.ts';
 
 /** A typed scale, or why it could not be read. */
-export type ScaleReading = { readonly ok: true; readonly scale: Scale } | { readonly ok: false; readonly says: string };
+export type ScaleReading =
+  | { readonly ok: true; readonly scale: Scale }
+  | { readonly ok: false; readonly says: string };
 
 const WORKS = 'what works: 1:12, 1/12, 12, 28 mm, 28 mm eyes, 32 mm crown heroic';
 
@@ -28,7 +30,9 @@ export function parseScale(text: string, statureMm: number): ScaleReading {
   if (ratio) return checked({ kind: 'ratio', ratio: Number(ratio[1]) });
   const figure = /^(\d+(?:\.\d+)?)\s*mm\b(.*)$/.exec(typed);
   if (!figure) return { ok: false, says: `“${text}” is no scale; ${WORKS}` };
-  const words = (figure[2] ?? '').split(/[\s,]+/).filter((word) => word !== '' && word !== 'to' && word !== 'the');
+  const words = (figure[2] ?? '')
+    .split(/[\s,]+/)
+    .filter((word) => word !== '' && word !== 'to' && word !== 'the');
   const strange = words.find((word) => !['eyes', 'eye', 'crown', 'heroic'].includes(word));
   if (strange) return { ok: false, says: `“${strange}” is not understood after the height; ${WORKS}` };
   return checked({

@@ -100,9 +100,17 @@ function resolveFigure(scale: FigureScale): ResolvedScale {
  */
 export function resolveScale(scale: Scale): ResolvedScale {
   if (scale.kind === 'figure') return resolveFigure(scale);
-  if (!(scale.ratio >= 0.1) || !Number.isFinite(scale.ratio)) throw new ScaleError('scale.ratio', scale.ratio);
+  if (!(scale.ratio >= 0.1) || !Number.isFinite(scale.ratio))
+    throw new ScaleError('scale.ratio', scale.ratio);
   const { ratio } = scale;
-  return { ratio, low: ratio, high: ratio, heroic: false, label: formatRatio(ratio), says: nameOfRatio(ratio) };
+  return {
+    ratio,
+    low: ratio,
+    high: ratio,
+    heroic: false,
+    label: formatRatio(ratio),
+    says: nameOfRatio(ratio),
+  };
 }
 
 /**

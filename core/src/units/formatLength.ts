@@ -1,4 +1,4 @@
-import { MM_PER_INCH, type MiniMm, type RealMm } from './length.ts';
+import { type MiniMm, MM_PER_INCH, type RealMm } from './length.ts';
 
 /** A length in sixty-fourths of an inch, reduced, with what the rounding left out. */
 export interface InchFraction {
@@ -89,4 +89,3 @@ export function metricPrecisionMm(length: RealMm): number {
   const size = Math.abs(length);
   return size < 99.95 ? 0.05 : 0.5;
 }
-

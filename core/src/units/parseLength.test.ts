@@ -79,7 +79,9 @@ describe('parseLength', () => {
 
   it('says what it read before it stopped', () => {
     const reading = parseLength('5 furlongs', { unit: 'mm' });
-    expect(!reading.ok && reading.error.message).toMatch(/“furlongs” is no unit known here after reading “5”/);
+    expect(!reading.ok && reading.error.message).toMatch(
+      /“furlongs” is no unit known here after reading “5”/,
+    );
   });
 
   it('takes a bare number in the unit of the field', () => {

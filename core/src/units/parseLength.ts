@@ -58,7 +58,8 @@ function take(cursor: Cursor, pattern: RegExp): RegExpExecArray | null {
 /** Reads `12`, `1.75`, `1,75`, `1/4`, `2 1/2`, `2½`, `½`; null when no number starts here. */
 function takeNumber(cursor: Cursor): number | null | 'zero-denominator' {
   const fraction = take(cursor, /^(\d+)\s*[/⁄]\s*(\d+)/);
-  if (fraction) return Number(fraction[2]) === 0 ? 'zero-denominator' : Number(fraction[1]) / Number(fraction[2]);
+  if (fraction)
+    return Number(fraction[2]) === 0 ? 'zero-denominator' : Number(fraction[1]) / Number(fraction[2]);
   const whole = take(cursor, /^(\d+([.,]\d+)?|[.,]\d+)(e[+-]?\d+)?/i);
   const base = whole ? Number(whole[0].replace(',', '.')) : null;
   const vulgar = take(cursor, /^\s*[½⅓⅔¼¾⅛⅜⅝⅞]/);
@@ -96,7 +97,8 @@ function readTerm(cursor: Cursor): { value: number; unit: LengthUnit | null } | 
   skipSpace(cursor);
   const start = cursor.at;
   const value = takeNumber(cursor);
-  if (value === 'zero-denominator') return new Refusal('zero-denominator', start, 'a fraction cannot be over 0');
+  if (value === 'zero-denominator')
+    return new Refusal('zero-denominator', start, 'a fraction cannot be over 0');
   if (value === null) return new Refusal('not-a-number', start, 'no number was found');
   return { value, unit: takeUnit(cursor) };
 }
@@ -107,7 +109,8 @@ function leftOver(cursor: Cursor, hadUnit: boolean): Refusal | null {
   if (rest === '') return null;
   if (!hadUnit && /^-\s*\d/.test(rest))
     return new Refusal('feet-with-dash', cursor.at, 'a dash could mean feet and inches or a range');
-  if (!hadUnit && /^[a-z"']/i.test(rest)) return new Refusal('unknown-unit', cursor.at, `“${rest}” is no unit known here`);
+  if (!hadUnit && /^[a-z"']/i.test(rest))
+    return new Refusal('unknown-unit', cursor.at, `“${rest}” is no unit known here`);
   return new Refusal('left-over', cursor.at, `“${rest}” is left over`);
 }
 
@@ -164,5 +167,9 @@ export function parseLength(text: string, rule: LengthRule): LengthReading {
   if (read instanceof Refusal) return refuse(read.fault, read.at, read.says);
   const bad = judge(read.mm, sign);
   if (bad) return refuse(bad.fault, bad.at, bad.says);
-  return { ok: true, lengthMm: read.mm, system: read.unit === 'in' || read.unit === 'ft' ? 'inch' : 'metric' };
+  return {
+    ok: true,
+    lengthMm: read.mm,
+    system: read.unit === 'in' || read.unit === 'ft' ? 'inch' : 'metric',
+  };
 }

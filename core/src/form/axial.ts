@@ -1,0 +1,55 @@
+import { ellipse, laidDown, polygonOf } from './outline.ts';
+import type { Box, Outline, Shape, Vec3, View } from './types.ts';
+
+/** A solid round an upright axis, before it is stood or laid down. */
+export interface Axial extends Omit<Shape, 'box' | 'outline'> {
+  readonly heightMm: number;
+  /** Of the widest place. */
+  readonly radiusMm: number;
+  /** Seen from the side, axis upright. */
+  profile(): Outline;
+}
+
+function lyingBall(at: Vec3, heightMm: number, radius: number): Vec3 {
+  return [at[1] - heightMm / 2, radius + at[0], at[2]];
+}
+
+function uprightBox(radius: number, heightMm: number): Box {
+  return { min: [-radius, 0, -radius], max: [radius, heightMm, radius] };
+}
+
+function lyingBox(radius: number, heightMm: number): Box {
+  return { min: [-heightMm / 2, 0, -radius], max: [heightMm / 2, 2 * radius, radius] };
+}
+
+/** Stands a solid of revolution up, or lays it on its side with the axis along x. */
+export function placeAxial(axial: Axial, lying: boolean): Shape {
+  const { heightMm, radiusMm: radius, profile, ...rest } = axial;
+  if (!lying) return { ...rest, box: uprightBox(radius, heightMm), outline: () => profile() };
+  const turn = (outline: Outline): Outline =>
+    laidDown(outline, heightMm).map((polygon) =>
+      polygon.map((ring) => ring.map(([x, y]) => [x, y + radius] as const)),
+    );
+  return {
+    ...rest,
+    box: lyingBox(radius, heightMm),
+    thickest: { ...axial.thickest, at: lyingBall(axial.thickest.at, heightMm, radius) },
+    measures: axial.measures.map((measure) => ({
+      ...measure,
+      from: [measure.from[1] - heightMm / 2, radius + measure.from[0]],
+      to: [measure.to[1] - heightMm / 2, radius + measure.to[0]],
+    })),
+    outline: (view: View) =>
+      view === 'front' ? turn(profile()) : polygonOf(ellipse([0, radius], 2 * radius, 2 * radius)),
+    section: () => turn(axial.section()),
+    core(skinMm, leastMm) {
+      const core = axial.core(skinMm, leastMm);
+      const { thickestClay } = core;
+      return {
+        ...core,
+        section: () => turn(core.section()),
+        thickestClay: { ...thickestClay, at: lyingBall(thickestClay.at, heightMm, radius) },
+      };
+    },
+  };
+}

@@ -1,0 +1,42 @@
+import { noCore, wholeCore } from './core.ts';
+import { positive } from './errors.ts';
+import { polygonOf, rectangle } from './outline.ts';
+import type { BlockForm, FormMeasure, Shape, Vec2 } from './types.ts';
+
+/** @throws {FormError} for a side of zero or less */
+export function blockShape(form: BlockForm): Shape {
+  const w = positive('block', 'widthMm', form.widthMm);
+  const h = positive('block', 'heightMm', form.heightMm);
+  const d = positive('block', 'depthMm', form.depthMm);
+  const face = (half: number) => polygonOf(rectangle(-half, 0, half, h));
+  const thickest = { diameterMm: Math.min(w, h, d), at: [0, h / 2, 0] as const, region: 'block' };
+  const side = (key: string, title: string, lengthMm: number, from: Vec2, to: Vec2): FormMeasure => ({
+    key,
+    title,
+    lengthMm,
+    field: `${key}Mm`,
+    handbookRow: null,
+    from,
+    to,
+  });
+  return {
+    box: { min: [-w / 2, 0, -d / 2], max: [w / 2, h, d / 2] },
+    volumeMm3: w * h * d,
+    areaMm2: 2 * (w * h + w * d + h * d),
+    error: 0,
+    thickest,
+    measures: [
+      side('height', 'Height', h, [-w / 2, 0], [-w / 2, h]),
+      side('width', 'Width', w, [-w / 2, 0], [w / 2, 0]),
+      side('depth', 'Depth', d, [-w / 2, 0], [w / 2, 0]),
+    ],
+    outline: (view) => face(view === 'front' ? w / 2 : d / 2),
+    section: () => face(w / 2),
+    core(skinMm, leastMm) {
+      const s = 2 * skinMm;
+      if (Math.min(w, h, d) - s < leastMm) return noCore('block', thickest);
+      const section = () => polygonOf(rectangle(skinMm - w / 2, skinMm, w / 2 - skinMm, h - skinMm));
+      return wholeCore((w - s) * (h - s) * (d - s), section, skinMm, 'block', thickest);
+    },
+  };
+}

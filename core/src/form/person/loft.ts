@@ -1,0 +1,166 @@
+import { hull } from '../outline.ts';
+import type { Ring, Vec2, Vec3, View } from '../types.ts';
+
+/** One cross-section of a loft: an ellipse. */
+export interface Station {
+  /** Along the axis, 0 to 1. */
+  readonly t: number;
+  /** Half-breadth across and half-depth ahead. */
+  readonly across: number;
+  readonly ahead: number;
+  /** How far the centre is moved ahead of the axis. */
+  readonly shift: number;
+}
+
+/** A limb or trunk section: ellipses strung along a straight axis, rounded off at both ends. */
+export interface Loft {
+  readonly region: string;
+  readonly origin: Vec3;
+  /** Unit vectors of the axis, the breadth and the depth. */
+  readonly axis: Vec3;
+  readonly acrossAxis: Vec3;
+  readonly aheadAxis: Vec3;
+  readonly length: number;
+  readonly stations: readonly Station[];
+  /** Length of the rounding beyond each end. */
+  readonly startCap: number;
+  readonly endCap: number;
+  /** Share of the axis below which the loft is inside its neighbour. */
+  readonly from: number;
+}
+
+/** Samples of a loft's sections, caps included; dense enough that straight lines between them do. */
+export interface Sections {
+  readonly count: number;
+  /** Along the axis, in mm from the origin, evenly spaced. */
+  readonly y: Float64Array;
+  readonly across: Float64Array;
+  readonly ahead: Float64Array;
+  readonly shift: Float64Array;
+}
+
+/** A drawing needs fewer points than a sum. */
+const RIBBON_STEP = 2;
+const SAMPLES = 72;
+
+/** Monotone cubic through the stations (Fritsch & Carlson 1980): no bulges between them. */
+function interpolator(xs: readonly number[], ys: readonly number[]): (x: number) => number {
+  const n = xs.length;
+  const at = (list: readonly number[], i: number) => list[i] ?? 0;
+  const slopes = xs.slice(1).map((x, i) => (at(ys, i + 1) - at(ys, i)) / (x - at(xs, i)));
+  const tangents = xs.map((_, i) => {
+    if (i === 0) return at(slopes, 0);
+    if (i === n - 1) return at(slopes, n - 2);
+    const [a, b] = [at(slopes, i - 1), at(slopes, i)];
+    return a * b <= 0 ? 0 : (2 * a * b) / (a + b);
+  });
+  return (x) => {
+    let i = 0;
+    while (i < n - 2 && x > at(xs, i + 1)) i += 1;
+    const h = at(xs, i + 1) - at(xs, i);
+    const u = Math.max(0, Math.min(1, (x - at(xs, i)) / h));
+    const [u2, u3] = [u * u, u * u * u];
+    return (
+      (2 * u3 - 3 * u2 + 1) * at(ys, i) +
+      (u3 - 2 * u2 + u) * h * at(tangents, i) +
+      (3 * u2 - 2 * u3) * at(ys, i + 1) +
+      (u3 - u2) * h * at(tangents, i + 1)
+    );
+  };
+}
+
+/** Samples the sections from the tip of one cap to the tip of the other. */
+export function sectionsOf(loft: Loft): Sections {
+  const ts = loft.stations.map(({ t }) => t);
+  const [across, ahead, shift] = (['across', 'ahead', 'shift'] as const).map((key) =>
+    interpolator(
+      ts,
+      loft.stations.map((station) => station[key]),
+    ),
+  ) as [(t: number) => number, (t: number) => number, (t: number) => number];
+  const from = -loft.startCap;
+  const span = loft.length + loft.endCap - from;
+  const sections: Sections = {
+    count: SAMPLES + 1,
+    y: new Float64Array(SAMPLES + 1),
+    across: new Float64Array(SAMPLES + 1),
+    ahead: new Float64Array(SAMPLES + 1),
+    shift: new Float64Array(SAMPLES + 1),
+  };
+  for (let i = 0; i <= SAMPLES; i += 1) {
+    const y = from + (span * i) / SAMPLES;
+    const t = Math.max(0, Math.min(1, y / loft.length));
+    const cap = y < 0 ? loft.startCap : loft.endCap;
+    const over = y < 0 ? -y : Math.max(0, y - loft.length);
+    const round = over > 0 ? Math.sqrt(Math.max(0, 1 - (over / cap) ** 2)) : 1;
+    sections.y[i] = y;
+    sections.across[i] = across(t) * round;
+    sections.ahead[i] = ahead(t) * round;
+    sections.shift[i] = shift(t);
+  }
+  return sections;
+}
+
+export function dot(a: Vec3, b: Vec3): number {
+  return a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
+}
+
+/** A point of the loft: along the axis, across, ahead. */
+export function pointOf(loft: Loft, y: number, across: number, ahead: number): Vec3 {
+  const { origin: o, axis: w, acrossAxis: u, aheadAxis: v } = loft;
+  return [
+    o[0] + w[0] * y + u[0] * across + v[0] * ahead,
+    o[1] + w[1] * y + u[1] * across + v[1] * ahead,
+    o[2] + w[2] * y + u[2] * across + v[2] * ahead,
+  ];
+}
+
+/** Front: x to the right. Side: the figure faces right. */
+export function project([x, y, z]: Vec3, view: View): Vec2 {
+  return view === 'front' ? [x, y] : [z, y];
+}
+
+/** Half-width of a section at right angles to the axis as seen. */
+function halfWidth(loft: Loft, normal: Vec2, view: View, across: number, ahead: number): number {
+  const u = project(loft.acrossAxis, view);
+  const v = project(loft.aheadAxis, view);
+  return Math.hypot(
+    across * (u[0] * normal[0] + u[1] * normal[1]),
+    ahead * (v[0] * normal[0] + v[1] * normal[1]),
+  );
+}
+
+function ribbon(loft: Loft, sections: Sections, view: View, inset: number, seen: Vec2): Ring {
+  const long = Math.hypot(...seen);
+  const normal: Vec2 = [-seen[1] / long, seen[0] / long];
+  const left: Vec2[] = [];
+  const right: Vec2[] = [];
+  for (let i = 0; i < sections.count; i += RIBBON_STEP) {
+    const across = (sections.across[i] ?? 0) - inset;
+    const ahead = (sections.ahead[i] ?? 0) - inset;
+    if (across < 0 || ahead < 0) continue;
+    const [x, y] = project(pointOf(loft, sections.y[i] ?? 0, 0, sections.shift[i] ?? 0), view);
+    const half = halfWidth(loft, normal, view, across, ahead);
+    left.push([x + normal[0] * half, y + normal[1] * half]);
+    right.push([x - normal[0] * half, y - normal[1] * half]);
+  }
+  return [...left, ...right.reverse()];
+}
+
+function endOn(loft: Loft, sections: Sections, view: View): Ring {
+  const points: Vec2[] = [];
+  for (let i = 0; i < sections.count; i += 4)
+    for (let a = 0; a < 32; a += 1) {
+      const angle = (2 * Math.PI * a) / 32;
+      const across = (sections.across[i] ?? 0) * Math.cos(angle);
+      const ahead = (sections.shift[i] ?? 0) + (sections.ahead[i] ?? 0) * Math.sin(angle);
+      points.push(project(pointOf(loft, sections.y[i] ?? 0, across, ahead), view));
+    }
+  return hull(points);
+}
+
+/** The loft as seen, every section smaller by the inset; an empty ring when nothing is left. */
+export function loftRing(loft: Loft, sections: Sections, view: View, inset = 0): Ring {
+  const seen = project(loft.axis, view);
+  return Math.hypot(...seen) > 0.5 ? ribbon(loft, sections, view, inset, seen) : endOn(loft, sections, view);
+}

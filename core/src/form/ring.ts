@@ -1,0 +1,86 @@
+import { noCore, wholeCore } from './core.ts';
+import { FormError, positive } from './errors.ts';
+import { ellipse, hull, polygonOf } from './outline.ts';
+import { ringArea, ringVolume } from './solids.ts';
+import type { Outline, RingForm, Shape, Vec2 } from './types.ts';
+
+/** Seen along its plane: a bar with round ends. */
+function edgeOn(across: number, thick: number, lying: boolean): Outline {
+  const reach = (across - thick) / 2;
+  const ends: Vec2[] = lying
+    ? [
+        [-reach, thick / 2],
+        [reach, thick / 2],
+      ]
+    : [
+        [0, thick / 2],
+        [0, across - thick / 2],
+      ];
+  return polygonOf(hull(ends.flatMap((end) => ellipse(end, thick, thick))));
+}
+
+/** The two cut ends of the bar, for a section across the ring. */
+function cutEnds(across: number, thick: number, lying: boolean, inset: number): Outline {
+  const reach = (across - thick) / 2;
+  const cut = thick - 2 * inset;
+  if (lying) return [-reach, reach].map((x) => [ellipse([x, thick / 2], cut, cut)]);
+  return [
+    [
+      ellipse([0, across / 2], across - 2 * inset, across - 2 * inset),
+      ellipse([0, across / 2], across - 2 * thick + 2 * inset, across - 2 * thick + 2 * inset),
+    ],
+  ];
+}
+
+/** @throws {FormError} for a length of zero or less, or a ring thicker than half its width */
+export function ringShape(form: RingForm): Shape {
+  const across = positive('ring', 'acrossMm', form.acrossMm);
+  const thick = positive('ring', 'thicknessMm', form.thicknessMm);
+  if (thick * 2 > across) throw new FormError('ring', 'thicknessMm', `at most half of ${across} mm`, thick);
+  const r = thick / 2;
+  const R = (across - thick) / 2;
+  const { lying } = form;
+  const height = lying ? thick : across;
+  const depth = lying ? across : thick;
+  const thickest = { diameterMm: thick, at: [R, lying ? r : across / 2, 0] as const, region: 'ring' };
+  return {
+    box: { min: [-across / 2, 0, -depth / 2], max: [across / 2, height, depth / 2] },
+    volumeMm3: ringVolume(R, r),
+    areaMm2: ringArea(R, r),
+    error: 0,
+    thickest,
+    measures: [
+      {
+        key: 'across',
+        title: 'Across',
+        lengthMm: across,
+        field: 'acrossMm',
+        handbookRow: null,
+        from: [-across / 2, height / 2],
+        to: [across / 2, height / 2],
+      },
+      {
+        key: 'thickness',
+        title: 'Thickness',
+        lengthMm: thick,
+        field: 'thicknessMm',
+        handbookRow: null,
+        from: [across / 2 - thick, height / 2],
+        to: [across / 2, height / 2],
+      },
+    ],
+    outline: (view) =>
+      view === 'front' && !lying ? cutEnds(across, thick, lying, 0) : edgeOn(across, thick, lying),
+    section: () => cutEnds(across, thick, lying, 0),
+    core(skinMm, leastMm) {
+      if (thick - 2 * skinMm < leastMm) return noCore('ring', thickest);
+      return wholeCore(
+        ringVolume(R, r - skinMm),
+        () => cutEnds(across, thick, lying, skinMm),
+        skinMm,
+        'ring',
+        thickest,
+      );
+    },
+  };
+}

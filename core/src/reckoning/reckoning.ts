@@ -1,0 +1,44 @@
+import type { Lens, Quantity, Reckoning, ReckoningId, Term, Verdict } from './types.ts';
+
+/** What {@link reckoning} needs; `part` null for the whole piece. */
+export interface ReckoningParts {
+  readonly key: string;
+  readonly part: string | null;
+  readonly lens: Lens;
+  readonly title: string;
+  readonly quantity: Quantity;
+  readonly formula: string;
+  readonly terms: readonly Term[];
+  readonly note?: string | undefined;
+  readonly verdict?: Verdict | undefined;
+}
+
+/** The id of a part's figure, or of the whole piece's when `part` is null. */
+export function reckoningId(part: string | null, key: string): ReckoningId {
+  return `${part ?? ''}/${key}`;
+}
+
+/**
+ * A reckoning with its id filled in.
+ *
+ * @example reckoning({ key: 'size.scale', part: null, ... }).id // '/size.scale'
+ */
+export function reckoning(parts: ReckoningParts): Reckoning {
+  const { note, verdict, ...rest } = parts;
+  return {
+    ...rest,
+    id: reckoningId(parts.part, parts.key),
+    ...(note === undefined ? {} : { note }),
+    ...(verdict === undefined ? {} : { verdict }),
+  };
+}
+
+/** A term that leans on another figure. */
+export function termFrom(symbol: string, figure: Reckoning): Term {
+  return {
+    symbol,
+    name: figure.title,
+    quantity: figure.quantity,
+    origin: { kind: 'reckoning', id: figure.id },
+  };
+}
