@@ -187,16 +187,14 @@ describe('invariants of every form', () => {
     fc
       .tuple(length, length, length, fc.boolean())
       .map(([heightMm, bottomMm, topMm, lying]): Form => cylinder({ heightMm, bottomMm, topMm, lying })),
-    fc
-      .tuple(length, fc.double({ min: 0.05, max: 0.5, noNaN: true }), fc.boolean())
-      .map(
-        ([acrossMm, share, lying]): Form => ({
-          kind: 'ring',
-          acrossMm,
-          thicknessMm: acrossMm * share,
-          lying,
-        }),
-      ),
+    fc.tuple(length, fc.double({ min: 0.05, max: 0.5, noNaN: true }), fc.boolean()).map(
+      ([acrossMm, share, lying]): Form => ({
+        kind: 'ring',
+        acrossMm,
+        thicknessMm: acrossMm * share,
+        lying,
+      }),
+    ),
   );
 
   it('box holds the outlines, the ball fits the box, a thicker skin leaves a smaller core, volume obeys the isoperimetric bound', () => {

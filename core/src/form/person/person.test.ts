@@ -105,8 +105,8 @@ describe('canon, build and pose', () => {
       const lengths = Object.fromEntries(
         personShape(person({ headsTall })).measures.map(({ key, lengthMm }) => [key, lengthMm]),
       );
-      expect(1750 / (lengths['head'] ?? 0)).toBeCloseTo(headsTall, 9);
-      expect((lengths['hip'] ?? 0) / (1750 - (lengths['head'] ?? 0))).toBeCloseTo(0.53 / 0.87, 9);
+      expect(1750 / (lengths.head ?? 0)).toBeCloseTo(headsTall, 9);
+      expect((lengths.hip ?? 0) / (1750 - (lengths.head ?? 0))).toBeCloseTo(0.53 / 0.87, 9);
     }
   });
 
