@@ -11,11 +11,16 @@ const END_POINTS = 36;
 /** Outline of a bar whose ends are balls of radii r1 at y1 and r2 at y2, y2 above y1. */
 function barOutline(r1: number, y1: number, r2: number, y2: number): Outline {
   const tilt = Math.asin((r1 - r2) / (y2 - y1));
-  const arc = (r: number, y: number, from: number, to: number): Vec2[] =>
-    Array.from({ length: END_POINTS + 1 }, (_, i) => {
-      const angle = from + ((to - from) * i) / END_POINTS;
-      return [r * Math.cos(angle), y + r * Math.sin(angle)] as const;
-    });
+  const arc = (r: number, y: number, from: number, to: number): Vec2[] => {
+    const angles = Array.from({ length: END_POINTS + 1 }, (_, k) => from + ((to - from) * k) / END_POINTS);
+    // The outermost points belong to the outline, wherever the tangent points fall.
+    const quarters = [0, 1, 2, 3, 4]
+      .map((k) => (k * Math.PI) / 2)
+      .filter((angle) => angle > from && angle < to);
+    return [...angles, ...quarters]
+      .sort((a, b) => a - b)
+      .map((angle) => [r * Math.cos(angle), y + r * Math.sin(angle)] as const);
+  };
   return polygonOf([
     ...arc(r2, y2, tilt, Math.PI - tilt),
     ...arc(r1, y1, Math.PI - tilt, 2 * Math.PI + tilt),
