@@ -1,4 +1,15 @@
-import { areaD, FillRule, PointInPolygonResult, pointInPolygonD, unionD } from 'clipper2-ts';
+import {
+  areaD,
+  EndType,
+  FillRule,
+  inflatePathsD,
+  intersectD,
+  JoinType,
+  type PathsD,
+  PointInPolygonResult,
+  pointInPolygonD,
+  unionD,
+} from 'clipper2-ts';
 import type { Outline, Ring, Vec2 } from './types.ts';
 
 /** Points on a whole circle; 0.06 % of the radius off at the worst. */
@@ -37,8 +48,8 @@ export function mapOutline(outline: Outline, move: (point: Vec2) => Vec2): Outli
   return outline.map((polygon) => polygon.map((ring) => ring.map(move)));
 }
 
-/** Decimals kept when areas are made one: a thousandth of a millimetre, so that shared edges meet. */
-const UNITE_DECIMALS = 3;
+/** Decimals kept in operations on areas: a ten-thousandth of a millimetre. */
+const DECIMALS = 4;
 
 /** Several areas made one, whichever way each is drawn round; holes go with the ring that holds them. */
 export function unite(rings: readonly Ring[]): Outline {
@@ -46,14 +57,45 @@ export function unite(rings: readonly Ring[]): Outline {
     const path = ring.map(([x, y]) => ({ x, y }));
     return areaD(path) < 0 ? path.reverse() : path;
   });
-  const joined = unionD(paths, [], FillRule.NonZero, UNITE_DECIMALS);
-  const outer = joined.filter((path) => areaD(path) > 0);
-  const holes = joined.filter((path) => areaD(path) < 0);
-  const plain = (path: (typeof joined)[number]): Ring => path.map(({ x, y }) => [x, y]);
+  return grouped(unionD(paths, [], FillRule.NonZero, DECIMALS));
+}
+
+/** Outer rings with the holes that lie in them. */
+function grouped(paths: PathsD): Outline {
+  const outer = paths.filter((path) => areaD(path) > 0);
+  const holes = paths.filter((path) => areaD(path) < 0);
+  const plain = (path: PathsD[number]): Ring => path.map(({ x, y }) => [x, y]);
   return outer.map((path) => {
     const inside = holes.filter(([at]) => at && pointInPolygonD(at, path) !== PointInPolygonResult.IsOutside);
     return [plain(path), ...inside.map(plain)];
   });
+}
+
+function pathsOf(outline: Outline): PathsD {
+  return outline.flatMap((polygon) => {
+    const turned = polygon.map((ring, i) => {
+      const path = ring.map(([x, y]) => ({ x, y }));
+      return areaD(path) > 0 === (i === 0) ? path : path.reverse();
+    });
+    return turned;
+  });
+}
+
+/** Share of the offset by which a rounded corner may miss the circle. */
+const ARC_SHARE = 0.002;
+
+/** The area grown by a distance, corners rounded; shrunk by a negative one. */
+export function offset(outline: Outline, distanceMm: number): Outline {
+  if (outline.length === 0 || distanceMm === 0) return outline;
+  const arc = Math.max(Math.abs(distanceMm) * ARC_SHARE, 10 ** -DECIMALS);
+  return grouped(inflatePathsD(pathsOf(outline), distanceMm, JoinType.Round, EndType.Polygon, 2, DECIMALS, arc));
+}
+
+/** The part of an area to the right of x = 0. */
+export function rightHalf(outline: Outline): Outline {
+  const [, bottom, right, top] = extentOf(outline);
+  const half = rectangle(0, bottom - 1, right + 1, top + 1).map(([x, y]) => ({ x, y }));
+  return grouped(intersectD(pathsOf(outline), [half], FillRule.NonZero, DECIMALS));
 }
 
 /** Smallest rectangle round an outline: left, bottom, right, top. */

@@ -1,6 +1,6 @@
 import { placeAxial } from './axial.ts';
 import { FormError } from './errors.ts';
-import { polygonOf, unite } from './outline.ts';
+import { polygonOf, rightHalf, unite } from './outline.ts';
 import { frustumSide, frustumVolume } from './solids.ts';
 import { coreOfTurned, largestBallOfTurned } from './turnedField.ts';
 import type { FormMeasure, Outline, ProfilePoint, Ring, Shape, TurnedForm, Vec2 } from './types.ts';
@@ -45,6 +45,13 @@ function spin(ring: Ring): { volume: number; area: number } {
     area += frustumSide(r1, r2, y2 - y1);
   });
   return { volume: Math.abs(volume), area };
+}
+
+/** Volume that a section of both sides sweeps: its right half spun once round. */
+function sweptVolume(section: Outline): number {
+  return rightHalf(section)
+    .flatMap((polygon) => polygon.map((ring, i) => (i === 0 ? 1 : -1) * spin(ring).volume))
+    .reduce((a, b) => a + b, 0);
 }
 
 /** What is seen from the side: each edge sweeps a band across the axis. */
@@ -118,7 +125,7 @@ export function turnedShape(form: TurnedForm): Shape {
       measures: measuresOf(ring),
       profile: () => seenFromSide(ring),
       section: () => bothSides(ring),
-      core: (skin, least) => coreOfTurned(bothSides(ring), thickest, skin, least),
+      core: (skin, least) => coreOfTurned(bothSides(ring), thickest, skin, least, sweptVolume),
     },
     form.lying,
   );

@@ -31,7 +31,9 @@ function shownNumber(value: number, unit: Quantity['unit']): string {
   if (decimals === undefined) return trimmed(value);
   if (value !== 0 && Math.abs(value) < 10 ** -decimals)
     return String(Number(value.toPrecision(2))).replace('-', '−');
-  return formatNumber(value, decimals);
+  // A hundred cubic centimetres need no hundredths.
+  const spared = Math.max(0, Math.min(decimals, 3 - Math.floor(Math.log10(Math.max(1, Math.abs(value))))));
+  return formatNumber(value, unit === 'cm³' || unit === 'cm²' ? spared : decimals);
 }
 
 /** A figure and its unit as shown, such as `138.3 mm`, `25 min`, `1:12`. */
@@ -69,7 +71,7 @@ export function formatRange({ low, high, unit }: Quantity): string | null {
 export function formulaWithNumbers({ formula, terms, quantity }: Reckoning): string {
   const [, right = formula] = /^[^=]*=\s*(.*)$/s.exec(formula) ?? [];
   const bySymbol = new Map(terms.map((term) => [term.symbol, formatQuantity(term.quantity)]));
-  const put = right.replace(/[\p{L}][\p{L}\p{N}₀-₉ₐ-ₜ]*/gu, (word) => bySymbol.get(word) ?? word);
+  const put = right.replace(/\p{L}[\p{L}\p{Nd}₀-₉]*/gu, (word) => bySymbol.get(word) ?? word);
   return `${put} = ${formatQuantity(quantity)}`;
 }
 

@@ -1,0 +1,3 @@
+export { holdMinutes } from './holdMinutes.ts';
+export { reckonPartBake, reckonPieceBake } from './reckonBake.ts';
+export { type ClayWindow, type MixWindow, mixWindow, windowOf } from './window.ts';

@@ -1,0 +1,172 @@
+import { type Reckoning, reckoning, sourced, type Term, termFrom, type Verdict } from '../reckoning/index.ts';
+import type { PartContext, PieceContext } from '../whole/context.ts';
+import { holdMinutes } from './holdMinutes.ts';
+import { type MixWindow, mixWindow, windowTerm } from './window.ts';
+
+/** Where the card’s figures stand: a part’s, or the whole piece’s. */
+type Place = Pick<Reckoning, 'part' | 'lens'>;
+
+function judgeMix({ underheated, coolest }: MixWindow): Verdict | undefined {
+  if (underheated.length === 0) return undefined;
+  const names = underheated.map(({ clay }) => clay.name).join(', ');
+  return {
+    level: 'doubtful',
+    wording: 'state',
+    says: `${names} wants more heat than ${coolest.clay.name} bears: it stays weaker`,
+    waysOut: [
+      { says: 'bake them apart and join them cold' },
+      { says: 'or keep thin and handled places out of the weaker clay' },
+    ],
+  };
+}
+
+function reckonTemperature(context: PieceContext, place: Place, window: MixWindow): Reckoning {
+  return reckoning({
+    ...place,
+    key: 'bake.temperature',
+    title: 'Oven temperature',
+    quantity: { value: window.lowC, low: window.lowC, high: window.highC, unit: '°C' },
+    formula: window.clays.length === 1 ? 'T = a' : 'T = lowest of the clays in it: a',
+    terms: [windowTerm('a', window.coolest, 'heat', context.own)],
+    note: 'The packet comes first.',
+    verdict: judgeMix(window),
+  });
+}
+
+function judgeHold(thicknessMm: number, limitMm: number, thinMm: number): Verdict {
+  if (thicknessMm > limitMm)
+    return {
+      level: 'stop',
+      wording: 'state',
+      says: 'too thick to cure through, however long',
+      margin: { value: limitMm - thicknessMm, unit: 'mm' },
+      waysOut: [{ says: 'give it a core at Bulk first' }],
+    };
+  if (thicknessMm < thinMm)
+    return {
+      level: 'doubtful',
+      wording: 'state',
+      says: 'thin all over: it browns early',
+      margin: { value: thicknessMm - thinMm, unit: 'mm' },
+      waysOut: [
+        { says: 'take the short time and look at it' },
+        { says: 'or tent it with foil beside thicker parts' },
+      ],
+    };
+  return { level: 'good', wording: 'state', says: 'cures through', waysOut: [] };
+}
+
+function reckonHold(context: PieceContext, place: Place, window: MixWindow, thickness: Term): Reckoning {
+  const { own } = context;
+  const [step, least] = [sourced('bake.per-thickness', own), sourced('bake.least', own)];
+  const thick = thickness.quantity.value;
+  const hold = (per: number) => holdMinutes(thick, per, step.value, least.value);
+  return reckoning({
+    ...place,
+    key: 'bake.hold',
+    title: 'Time at that heat',
+    quantity: {
+      value: hold(window.lowMinutes),
+      low: hold(window.lowMinutes),
+      high: hold(window.highMinutes),
+      unit: 'min',
+    },
+    formula: 'h = max(b, p × t ÷ e)',
+    terms: [least.term('b'), windowTerm('p', window.slowest, 'time', own), thickness, step.term('e')],
+    note: 'Counted from when the oven is back at its heat. By the packet’s rule; it does not know how heat soaks in.',
+    verdict: judgeHold(thick, sourced('bulk.limit', own).value, sourced('bake.thin', own).value),
+  });
+}
+
+/** The bake card of one part; empty when nothing in it is baked. */
+export function reckonPartBake(context: PartContext, thickest: Reckoning): Reckoning[] {
+  const ids = new Set(context.part.mix.map(({ clay }) => clay));
+  const window = mixWindow(context.piece.clays.filter(({ id }) => ids.has(id)));
+  if (!window) return [];
+  const place: Place = { part: context.part.id, lens: 'bake' };
+  return [
+    reckonTemperature(context, place, window),
+    reckonHold(context, place, window, termFrom('t', thickest)),
+  ];
+}
+
+function reckonDial(context: PieceContext, temperature: Reckoning): Reckoning {
+  const error = sourced('oven.dial-error', context.own);
+  const measured = context.own['oven.dial-error'] !== undefined;
+  const scorch = sourced('bake.scorch', context.own);
+  const swing = sourced('oven.swing', context.own);
+  const peak = (temperature.quantity.high ?? temperature.quantity.value) + swing.value;
+  const verdict: Verdict = !measured
+    ? {
+        level: 'doubtful',
+        wording: 'state',
+        says: 'this oven’s dial has not been measured; dials are often 15 °C off',
+        waysOut: [{ says: 'hang a thermometer in it and enter how much hotter it is than the dial' }],
+      }
+    : peak >= scorch.value
+      ? {
+          level: 'doubtful',
+          wording: 'state',
+          says: 'with its swing the oven comes near scorching',
+          margin: { value: scorch.value - peak, unit: '°C apart' },
+          waysOut: [{ says: 'tent thin parts with foil' }, { says: 'or set the low end of the window' }],
+        }
+      : {
+          level: 'good',
+          wording: 'state',
+          says: 'below scorching, swing and all',
+          margin: { value: scorch.value - peak, unit: '°C apart' },
+          waysOut: [],
+        };
+  return reckoning({
+    part: null,
+    lens: 'bake',
+    key: 'bake.dial',
+    title: 'Set the dial to',
+    quantity: { value: temperature.quantity.value - error.value, unit: '°C' },
+    formula: 'D = T − o; peak T + w against S',
+    terms: [termFrom('T', temperature), error.term('o'), swing.term('w'), scorch.term('S')],
+    verdict,
+  });
+}
+
+function reckonSchool(context: PieceContext, hold: Reckoning): Reckoning[] {
+  const { heat, bakes } = context.piece.brief.schools;
+  if (bakes === 'one' || heat === 'full') return [];
+  const set = sourced('bake.set-hold', context.own);
+  return [
+    reckoning({
+      part: null,
+      lens: 'bake',
+      key: 'bake.set',
+      title: 'Each set bake before the last',
+      quantity: { value: Math.min(set.value, hold.quantity.value), unit: 'min' },
+      formula: 'z = min(f, h)',
+      terms: [set.term('f'), termFrom('h', hold)],
+      note: 'Only firms a section; the full time comes last and must cure everything.',
+    }),
+  ];
+}
+
+/**
+ * The bake card of the whole piece in one load: the lowest window of everything in it and the time of its thickest
+ * clay.
+ */
+export function reckonPieceBake(
+  context: PieceContext,
+  baked: readonly { context: PartContext; thickest: Reckoning }[],
+): Reckoning[] {
+  const ids = new Set(baked.flatMap(({ context: { part } }) => part.mix.map(({ clay }) => clay)));
+  const window = mixWindow(context.piece.clays.filter(({ id }) => ids.has(id)));
+  const [first] = baked;
+  if (!window || !first) return [];
+  const thickest = baked.reduce(
+    (a, b) => (b.thickest.quantity.value > a.thickest.quantity.value ? b : a),
+    first,
+  );
+  const place: Place = { part: null, lens: 'bake' };
+  const temperature = reckonTemperature(context, place, window);
+  const term = { ...termFrom('t', thickest.thickest), name: `Thickest clay: ${thickest.context.part.name}` };
+  const hold = reckonHold(context, place, window, term);
+  return [temperature, reckonDial(context, temperature), hold, ...reckonSchool(context, hold)];
+}

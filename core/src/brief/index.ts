@@ -1,0 +1,1 @@
+export { reckonBrief } from './reckonBrief.ts';

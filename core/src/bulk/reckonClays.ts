@@ -1,0 +1,162 @@
+import { type Reckoning, reckoning, sourced, type Term, termFrom } from '../reckoning/index.ts';
+import type { PieceContext } from '../whole/context.ts';
+import { packsFor } from './packs.ts';
+import type { ClayShare } from './reckonPart.ts';
+
+/** Clay one part takes of each kind. */
+export interface PartNeed {
+  readonly mass: Reckoning;
+  readonly shares: readonly ClayShare[];
+}
+
+type PieceClay = PieceContext['piece']['clays'][number];
+
+/** Mass of one clay in a part: its share of the volume, weighed. */
+function massOfClay(need: PartNeed, clay: PieceClay): number {
+  const mean = need.shares.reduce((sum, { share, densityGCm3 }) => sum + share * densityGCm3, 0);
+  const own = need.shares.filter((one) => one.clay.id === clay.id);
+  return own.reduce(
+    (sum, { share, densityGCm3 }) => sum + (need.mass.quantity.value * share * densityGCm3) / mean,
+    0,
+  );
+}
+
+function reckonMass(clay: PieceClay, needs: readonly PartNeed[]): Reckoning {
+  const taking = needs.filter((need) => need.shares.some((one) => one.clay.id === clay.id));
+  const symbols = taking.map((_, i) => `m${SUBSCRIPTS[i] ?? ''}`);
+  // Beyond nine parts the sum is named, and each part’s figure still opens by itself.
+  const terms: Term[] =
+    taking.length > SUBSCRIPTS.length
+      ? []
+      : taking.map((need, i) => ({
+          ...termFrom(symbols[i] ?? 'm', need.mass),
+          quantity: { value: massOfClay(need, clay), unit: 'g' },
+        }));
+  return reckoning({
+    key: `bulk.mass.${clay.id}`,
+    part: null,
+    lens: 'bulk',
+    title: clay.name,
+    quantity: { value: taking.reduce((sum, need) => sum + massOfClay(need, clay), 0), unit: 'g' },
+    formula: terms.length > 0 ? `g = ${symbols.join(' + ')}` : `g = sum over ${taking.length} parts`,
+    terms,
+    note: 'Waste is counted in.',
+  });
+}
+const SUBSCRIPTS = ['₁', '₂', '₃', '₄', '₅', '₆', '₇', '₈', '₉'];
+
+function packTerm(context: PieceContext, clay: PieceClay): { grams: number; term: Term } {
+  if (clay.packG === null) {
+    const row = sourced('clay.pack', context.own);
+    return { grams: row.value, term: row.term('p') };
+  }
+  return {
+    grams: clay.packG,
+    term: {
+      symbol: 'p',
+      name: 'Clay in a pack',
+      quantity: { value: clay.packG, unit: 'g' },
+      origin: { kind: 'entry', path: ['clays', clay.id, 'packG'] },
+    },
+  };
+}
+
+function reckonPacks(context: PieceContext, clay: PieceClay, mass: Reckoning): Reckoning[] {
+  const pack = packTerm(context, clay);
+  const { packs, leftG } = packsFor(mass.quantity.value, pack.grams);
+  const base = { part: null, lens: 'bulk' } as const;
+  const count = reckoning({
+    ...base,
+    key: `bulk.packs.${clay.id}`,
+    title: `${clay.name}: packs`,
+    quantity: { value: packs, unit: 'packs' },
+    formula: 'n = g ÷ p, rounded up',
+    terms: [termFrom('g', mass), pack.term],
+  });
+  const left = reckoning({
+    ...base,
+    key: `bulk.left.${clay.id}`,
+    title: `${clay.name}: left over`,
+    quantity: { value: leftG, unit: 'g' },
+    formula: 'l = n × p − g',
+    terms: [termFrom('n', count), pack.term, termFrom('g', mass)],
+  });
+  if (clay.packPrice === null) return [count, left];
+  const cost = reckoning({
+    ...base,
+    key: `bulk.cost.${clay.id}`,
+    title: `${clay.name}: cost`,
+    quantity: { value: packs * clay.packPrice, unit: 'money' },
+    formula: 'c = n × q',
+    terms: [
+      termFrom('n', count),
+      {
+        symbol: 'q',
+        name: 'Price of a pack',
+        quantity: { value: clay.packPrice, unit: 'money' },
+        origin: { kind: 'entry', path: ['clays', clay.id, 'packPrice'] },
+      },
+    ],
+  });
+  return [count, left, cost];
+}
+
+/** The whole cost, when every clay in use has a price. */
+function reckonCost(
+  context: PieceContext,
+  costs: readonly Reckoning[],
+  unpriced: readonly string[],
+): Reckoning[] {
+  if (costs.length === 0) return [];
+  const { budget } = context.piece.brief;
+  const value = costs.reduce((sum, { quantity }) => sum + quantity.value, 0);
+  const symbols = costs.map((_, i) => `c${SUBSCRIPTS[i] ?? i}`);
+  const over = budget === null ? 0 : value - budget;
+  return [
+    reckoning({
+      key: 'bulk.cost',
+      part: null,
+      lens: 'bulk',
+      title: 'Clay, whole packs',
+      quantity: { value, unit: 'money' },
+      formula: `c = ${symbols.join(' + ')}`,
+      terms: costs.map((cost, i) => termFrom(symbols[i] ?? 'c', cost)),
+      note: unpriced.length === 0 ? undefined : `Without ${unpriced.join(', ')}: no price entered.`,
+      verdict:
+        budget === null
+          ? undefined
+          : over > 0
+            ? {
+                level: 'stop',
+                wording: 'state',
+                says: `${over.toFixed(2)} over the budget`,
+                margin: { value: -over, unit: 'money' },
+                waysOut: [
+                  { says: 'use what is left of open packs' },
+                  { says: 'or put cores into the thick parts' },
+                ],
+              }
+            : {
+                level: 'good',
+                wording: 'state',
+                says: 'within the budget',
+                margin: { value: -over, unit: 'money' },
+                waysOut: [],
+              },
+    }),
+  ];
+}
+
+/** Mass, packs, left-over and cost of every clay in use, and of all together. */
+export function reckonClays(context: PieceContext, needs: readonly PartNeed[]): Reckoning[] {
+  const used = context.piece.clays.filter((clay) =>
+    needs.some(({ shares }) => shares.some((one) => one.clay.id === clay.id)),
+  );
+  const figures = used.flatMap((clay) => {
+    const mass = reckonMass(clay, needs);
+    return [mass, ...reckonPacks(context, clay, mass)];
+  });
+  const costs = figures.filter(({ key }) => key.startsWith('bulk.cost.'));
+  const unpriced = used.filter(({ packPrice }) => packPrice === null).map(({ name }) => name);
+  return [...figures, ...reckonCost(context, costs, unpriced)];
+}

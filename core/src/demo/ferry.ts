@@ -1,0 +1,145 @@
+import { addDays, formatISO, parseISO, subDays } from 'date-fns';
+import type { Form, ProfilePoint } from '../form/index.ts';
+import {
+  type Clay,
+  type ClayId,
+  DEFAULT_BRIEF,
+  DEFAULT_CORE,
+  DEFAULT_ENTRY,
+  DEFAULT_PART,
+  type EntryId,
+  type LogEntry,
+  newPiece,
+  type Part,
+  type PartId,
+  type Piece,
+  type PieceId,
+} from '../piece/index.ts';
+
+/** A part with the usual settings. */
+export function demoPart(id: string, name: string, form: Form, over: Partial<Part> = {}): Part {
+  return { ...DEFAULT_PART, core: DEFAULT_CORE, mix: [], bounds: [], id: id as PartId, name, form, ...over };
+}
+
+/** A part made of one clay. */
+export function ofClay(clay: string): Pick<Part, 'mix'> {
+  return { mix: [{ clay: clay as ClayId, parts: 1 }] };
+}
+
+/** A turned form from pairs of diameter and height. */
+export function turnedForm(...points: readonly (readonly [acrossMm: number, heightMm: number])[]): Form {
+  return {
+    kind: 'turned',
+    lying: false,
+    profile: points.map(([acrossMm, heightMm]): ProfilePoint => ({ radiusMm: acrossMm / 2, heightMm })),
+  };
+}
+
+export function demoClay(id: string, over: Omit<Clay, 'id' | 'packet'>): Clay {
+  return { ...over, id: id as ClayId, packet: null };
+}
+
+export function demoEntry(id: string, over: Omit<LogEntry, keyof typeof DEFAULT_ENTRY | 'id'> & Partial<LogEntry>): LogEntry {
+  return { ...DEFAULT_ENTRY, pictures: [], id: id as EntryId, ...over };
+}
+
+const CLAYS: Clay[] = [
+  demoClay('neutral', { name: 'Sculptor’s clay, pale', family: 'sculptors', colour: '#e3bca9', packG: 57, packPrice: 3.2 }),
+  demoClay('white', { name: 'Strong flexible clay, white', family: 'strong-flexible', colour: '#f2efe6', packG: 57, packPrice: 3.4 }),
+  demoClay('stone', { name: 'Stone-effect clay, grey', family: 'stone-effect', colour: '#9a9e9b', packG: 250, packPrice: 7.9 }),
+];
+
+const PARTS: Part[] = [
+  demoPart(
+    'ferrywoman',
+    'Ferrywoman',
+    { kind: 'person', statureMm: 1660, headsTall: null, build: 1, pose: 'straight' },
+    { ...ofClay('neutral'), bounds: [{ measure: 'stature', lowMm: 1640, highMm: 1680 }], note: 'Coat and oar: right hand closed round the shaft.' },
+  ),
+  demoPart('oar', 'Oar', { kind: 'rod', lengthMm: 2350, startMm: 42, endMm: 36, lying: false }, { parent: 'ferrywoman' as PartId, note: 'Wooden skewer.' }),
+  demoPart(
+    'post',
+    'Mooring post',
+    turnedForm([0, 0], [200, 0], [214, 300], [206, 560], [170, 600], [170, 640], [250, 700], [236, 820], [140, 896], [0, 900]),
+    ofClay('neutral'),
+  ),
+  demoPart(
+    'lantern',
+    'Storm lantern',
+    turnedForm([0, 0], [170, 0], [180, 30], [150, 80], [110, 96], [120, 150], [136, 200], [112, 262], [84, 284], [104, 300], [96, 336], [44, 372], [0, 380]),
+    ofClay('white'),
+  ),
+  demoPart('mug', 'Enamel mug', turnedForm([0, 0], [74, 0], [80, 12], [80, 95], [60, 95], [60, 14], [0, 14]), { ...ofClay('white'), count: 6 }),
+  demoPart(
+    'mug-handle',
+    'Mug handle',
+    { kind: 'ring', acrossMm: 58, thicknessMm: 12, lying: false },
+    { ...ofClay('white'), count: 6, parent: 'mug' as PartId },
+  ),
+  demoPart('crate', 'Slatted crate', { kind: 'block', widthMm: 520, heightMm: 396, depthMm: 380 }, { note: 'Strips of card and coffee stirrers.' }),
+  demoPart('cord', 'Cord, coiled', { kind: 'ring', acrossMm: 380, thicknessMm: 90, lying: true }, ofClay('neutral')),
+  demoPart('stage', 'Plank stage', { kind: 'block', widthMm: 1500, heightMm: 216, depthMm: 900 }, { note: 'Craft sticks on studs.' }),
+  demoPart('quay', 'Brick quay', { kind: 'block', widthMm: 1800, heightMm: 1320, depthMm: 720 }, ofClay('stone')),
+];
+
+function logUpTo(now: string): LogEntry[] {
+  const daysAgo = (days: number) => formatISO(subDays(parseISO(now), days));
+  return [
+    demoEntry('handles-1', {
+      at: daysAgo(6),
+      kind: 'bake',
+      part: 'mug-handle' as PartId,
+      bake: { temperatureC: 143, minutes: 10, thicknessMm: 1, outcome: 'scorched' },
+      note: 'First six handles browned on the outside.',
+      lesson: 'Handles burn at 10 minutes: 5 minutes in the middle of the oven, under a foil tent.',
+    }),
+    demoEntry('handles-2', {
+      at: daysAgo(5),
+      kind: 'bake',
+      part: 'mug-handle' as PartId,
+      bake: { temperatureC: 131, minutes: 5, thicknessMm: 1, outcome: 'good' },
+      note: 'Second six, under a tent.',
+    }),
+    demoEntry('height-1', {
+      at: daysAgo(3),
+      kind: 'measure',
+      part: 'ferrywoman' as PartId,
+      measure: { key: 'stature', madeMm: 138 },
+      note: 'Raw, on her peg.',
+    }),
+    demoEntry('shoulders-1', {
+      at: daysAgo(2),
+      kind: 'measure',
+      part: 'ferrywoman' as PartId,
+      measure: { key: 'shoulders', madeMm: 37.9 },
+      note: 'Coat shoulders built up too far.',
+    }),
+    demoEntry('post-1', {
+      at: daysAgo(1),
+      kind: 'measure',
+      part: 'post' as PartId,
+      measure: { key: 'height', madeMm: 75.2 },
+    }),
+  ];
+}
+
+/** *Low Water Ferry*: a dollhouse-scale quay scene, painted, due in 18 days. */
+export function lowWaterFerry(now: string): Piece {
+  return {
+    ...newPiece('Low Water Ferry', now),
+    id: 'low-water-ferry' as PieceId,
+    brief: {
+      ...DEFAULT_BRIEF,
+      due: formatISO(addDays(parseISO(now), 18), { representation: 'date' }),
+      hoursPerDay: 2.5,
+      budget: 60,
+      handledBy: 'adults, by the base',
+      seenFrom: 'front',
+      note: 'The ferrywoman waits at low water with her oar; goose, lantern and six mugs on the stage.',
+    },
+    clays: CLAYS,
+    parts: PARTS,
+    log: logUpTo(now),
+    own: { 'oven.dial-error': 8 },
+  };
+}

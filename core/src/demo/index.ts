@@ -1,0 +1,2 @@
+export { lowWaterFerry } from './ferry.ts';
+export { tollFrogs } from './frogs.ts';

@@ -1,0 +1,2 @@
+export { lessonLens, lessonsFor } from './lessons.ts';
+export { reckonLog } from './reckonLog.ts';

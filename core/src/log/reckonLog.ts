@@ -1,0 +1,105 @@
+import type { LogEntry } from '../piece/index.ts';
+import { type Reckoning, reckoning, type Term, termFrom, type Verdict } from '../reckoning/index.ts';
+import type { PieceContext } from '../whole/context.ts';
+
+/** Finds a figure that was already reckoned. */
+type Find = (part: string | null, key: string) => Reckoning | undefined;
+
+function entryTerm(
+  symbol: string,
+  name: string,
+  entry: LogEntry,
+  field: string,
+  value: number,
+  unit: 'min' | '°C',
+): Term {
+  return {
+    symbol,
+    name,
+    quantity: { value, unit },
+    origin: { kind: 'entry', path: ['log', entry.id, 'bake', field] },
+  };
+}
+
+function judgeHeat(actual: number, low: number, high: number): Verdict {
+  const off = actual > high ? actual - high : low - actual;
+  const margin = { value: -off, unit: '°C apart' } as const;
+  if (off <= 0) return { level: 'good', wording: 'state', says: 'within the window', margin, waysOut: [] };
+  if (actual > high)
+    return {
+      level: off > 10 ? 'stop' : 'doubtful',
+      wording: 'state',
+      says: `${Math.round(off)} °C over the window: look for browning`,
+      margin,
+      waysOut: [
+        { says: 'hang a thermometer in the oven and enter the dial’s error' },
+        { says: 'or tent with foil' },
+      ],
+    };
+  return {
+    level: 'doubtful',
+    wording: 'state',
+    says: `${Math.round(off)} °C under the window: it may stay brittle`,
+    margin,
+    waysOut: [{ says: 'bake it again at the full heat and time; baking twice does no harm' }],
+  };
+}
+
+function judgeTime(actual: number, low: number, high: number): Verdict {
+  const margin = { value: actual - low, unit: 'min' } as const;
+  if (actual < low)
+    return {
+      level: 'doubtful',
+      wording: 'state',
+      says: `${Math.round(low - actual)} min short of the full time`,
+      margin,
+      waysOut: [{ says: 'give it the full time in a later bake' }],
+    };
+  if (actual > 2 * high)
+    return {
+      level: 'doubtful',
+      wording: 'state',
+      says: 'more than twice the time: pale clay may have yellowed',
+      margin,
+      waysOut: [{ says: 'tent it in later bakes' }],
+    };
+  return { level: 'good', wording: 'state', says: 'the full time', margin, waysOut: [] };
+}
+
+function reckonBakeEntry(entry: LogEntry, find: Find): Reckoning[] {
+  const { bake } = entry;
+  const wanted = find(entry.part, 'bake.temperature') ?? find(null, 'bake.temperature');
+  const hold = find(entry.part, 'bake.hold') ?? find(null, 'bake.hold');
+  if (!bake || !wanted || !hold) return [];
+  const { low: lowC = wanted.quantity.value, high: highC = wanted.quantity.value } = wanted.quantity;
+  const { low: lowMin = hold.quantity.value, high: highMin = hold.quantity.value } = hold.quantity;
+  const base = { part: entry.part ?? null, lens: 'log' } as const;
+  return [
+    reckoning({
+      ...base,
+      key: `log.heat.${entry.id}`,
+      title: 'Baked at, against the card',
+      quantity: { value: bake.temperatureC - wanted.quantity.value, unit: '°C apart' },
+      formula: 'd = B − T',
+      terms: [
+        entryTerm('B', 'Baked at', entry, 'temperatureC', bake.temperatureC, '°C'),
+        termFrom('T', wanted),
+      ],
+      verdict: judgeHeat(bake.temperatureC, lowC, highC),
+    }),
+    reckoning({
+      ...base,
+      key: `log.time.${entry.id}`,
+      title: 'Baked for, against the card',
+      quantity: { value: bake.minutes - hold.quantity.value, unit: 'min' },
+      formula: 'd = B − h',
+      terms: [entryTerm('B', 'Baked for', entry, 'minutes', bake.minutes, 'min'), termFrom('h', hold)],
+      verdict: judgeTime(bake.minutes, lowMin, highMin),
+    }),
+  ];
+}
+
+/** What was baked, against what the card asked. */
+export function reckonLog({ piece }: PieceContext, find: Find): Reckoning[] {
+  return piece.log.flatMap((entry) => reckonBakeEntry(entry, find));
+}

@@ -1,0 +1,59 @@
+import type { Brief, Clay, CoreChoice, LogEntry, Part, Piece, Schools } from './document.ts';
+import { PIECE_FORMAT, PIECE_VERSION } from './document.ts';
+import { type ClayId, newId, type PieceId } from './ids.ts';
+
+export const DEFAULT_SCHOOLS: Schools = { colour: 'painted', bakes: 'sections', heat: 'set', core: 'foil' };
+export const DEFAULT_CORE: CoreChoice = { kind: 'school', skinMm: null, packed: 'balled' };
+export const DEFAULT_BRIEF: Brief = {
+  purpose: 'display',
+  due: null,
+  hoursPerDay: null,
+  budget: null,
+  currency: '€',
+  handledBy: '',
+  seenFrom: 'all-round',
+  note: '',
+  schools: DEFAULT_SCHOOLS,
+};
+export const DEFAULT_PART = {
+  parent: null,
+  count: 1,
+  sized: 'life',
+  core: DEFAULT_CORE,
+  mix: [],
+  bounds: [],
+  note: '',
+} satisfies Partial<Part>;
+export const DEFAULT_ENTRY = {
+  part: null,
+  measure: null,
+  bake: null,
+  note: '',
+  lesson: '',
+  pictures: [],
+} satisfies Partial<LogEntry>;
+export const DEFAULT_CLAY = {
+  family: 'all-purpose',
+  colour: '#e3bca9',
+  packG: null,
+  packPrice: null,
+  packet: null,
+} satisfies Partial<Clay>;
+
+/** An empty piece at 1:12 with one clay to hand. */
+export function newPiece(name: string, created: string, random: () => number = Math.random): Piece {
+  return {
+    format: PIECE_FORMAT,
+    version: PIECE_VERSION,
+    id: newId<PieceId>(name, random),
+    name,
+    created,
+    scale: { kind: 'ratio', ratio: 12 },
+    brief: DEFAULT_BRIEF,
+    clays: [{ ...DEFAULT_CLAY, id: newId<ClayId>('clay', random), name: 'All-purpose soft clay' }],
+    parts: [],
+    log: [],
+    own: {},
+    quarantine: [],
+  };
+}

@@ -1,0 +1,235 @@
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  Equals,
+  IsArray,
+  IsBoolean,
+  IsHexColor,
+  IsIn,
+  IsInt,
+  IsISO8601,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsPositive,
+  IsString,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+  ValidateNested,
+} from 'class-validator';
+import type { Form } from '../form/index.ts';
+import type { ClayFamily } from '../handbook/index.ts';
+import type { Datum, FigureScale, RatioScale, Scale } from '../scale/index.ts';
+import { FORM_CLASSES, PersonFormData } from './forms.ts';
+import { type ClayId, type EntryId, ID_PATTERN, type PartId, type PictureId, type PieceId } from './ids.ts';
+
+/** Stamp of a piece's file. */
+export const PIECE_FORMAT = 'every-inch/piece';
+/** Version this program writes. */
+export const PIECE_VERSION = 1;
+
+const FINITE = { allowInfinity: false, allowNaN: false } as const;
+const NAME_LENGTH = 200;
+const NOTE_LENGTH = 20_000;
+
+export const PURPOSES = ['display', 'handled', 'filmed', 'worn', 'given'] as const;
+export type Purpose = (typeof PURPOSES)[number];
+export const VIEWPOINTS = ['all-round', 'front', 'above', 'camera'] as const;
+export type Viewpoint = (typeof VIEWPOINTS)[number];
+
+export class RatioScaleData implements RatioScale {
+  @Equals('ratio') kind!: 'ratio';
+  @IsNumber(FINITE) @Min(0.1) ratio!: number;
+}
+
+export class FigureScaleData implements FigureScale {
+  @Equals('figure') kind!: 'figure';
+  @IsNumber(FINITE) @IsPositive() heightMm!: number;
+  @IsIn(['eyes', 'crown']) datum!: Datum;
+  @IsNumber(FINITE) @IsPositive() statureMm!: number;
+  @IsBoolean() heroic!: boolean;
+}
+
+/** Where makers disagree, the way this piece goes. */
+export class Schools {
+  /** Colour in the clay, paint over neutral clay, or pastel on raw clay. */
+  @IsIn(['painted', 'coloured', 'pastel']) colour!: 'painted' | 'coloured' | 'pastel';
+  /** Bake sections as they are done, or everything at once. */
+  @IsIn(['sections', 'one']) bakes!: 'sections' | 'one';
+  /** Short set bakes with a full cure last, or the full time each time. */
+  @IsIn(['set', 'full']) heat!: 'set' | 'full';
+  /** Foil under the clay, or none. */
+  @IsIn(['foil', 'none']) core!: 'foil' | 'none';
+}
+
+export class Brief {
+  @IsIn(PURPOSES) purpose!: Purpose;
+  @IsOptional() @IsISO8601({ strict: true }) due!: string | null;
+  @IsOptional() @IsNumber(FINITE) @Min(0) @Max(24) hoursPerDay!: number | null;
+  @IsOptional() @IsNumber(FINITE) @Min(0) budget!: number | null;
+  @IsString() @MaxLength(8) currency!: string;
+  @IsString() @MaxLength(NAME_LENGTH) handledBy!: string;
+  @IsIn(VIEWPOINTS) seenFrom!: Viewpoint;
+  @IsString() @MaxLength(NOTE_LENGTH) note!: string;
+  @ValidateNested() @Type(() => Schools) schools!: Schools;
+}
+
+/** What the packet says; it wins over the handbook. */
+export class Packet {
+  @IsNumber(FINITE) @Min(40) @Max(200) lowC!: number;
+  @IsNumber(FINITE) @Min(40) @Max(200) highC!: number;
+  /** For each 6 mm of thickness. */
+  @IsNumber(FINITE) @IsPositive() @Max(600) lowMinutes!: number;
+  @IsNumber(FINITE) @IsPositive() @Max(600) highMinutes!: number;
+}
+
+const FAMILIES: readonly ClayFamily[] = [
+  'all-purpose',
+  'beginner',
+  'strong-flexible',
+  'sculptors',
+  'firm',
+  'translucent',
+  'stone-effect',
+  'liquid',
+  'air-dry',
+  'epoxy-putty',
+];
+
+export class Clay {
+  @Matches(ID_PATTERN) id!: ClayId;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  @IsIn(FAMILIES) family!: ClayFamily;
+  /** `#rrggbb`, as seen raw. */
+  @IsHexColor() colour!: string;
+  /** Null takes the handbook’s packet. */
+  @IsOptional() @IsNumber(FINITE) @IsPositive() packG!: number | null;
+  /** Null when not known: no cost is then reckoned. */
+  @IsOptional() @IsNumber(FINITE) @Min(0) packPrice!: number | null;
+  @IsOptional() @ValidateNested() @Type(() => Packet) packet!: Packet | null;
+}
+
+/** One clay of a part’s mix, by parts of volume. */
+export class MixShare {
+  @Matches(ID_PATTERN) clay!: ClayId;
+  @IsNumber(FINITE) @IsPositive() parts!: number;
+}
+
+export class CoreChoice {
+  /** As the piece’s school has it, or settled for this part. */
+  @IsIn(['school', 'foil', 'none']) kind!: 'school' | 'foil' | 'none';
+  /** Miniature mm; null takes the handbook’s skin for the scale. */
+  @IsOptional() @IsNumber(FINITE) @IsPositive() skinMm!: number | null;
+  @IsIn(['loose', 'balled', 'hammered']) packed!: 'loose' | 'balled' | 'hammered';
+}
+
+/** Least and most a measure may be in life. */
+export class Bounds {
+  @IsString() @MaxLength(60) measure!: string;
+  @IsNumber(FINITE) @IsPositive() lowMm!: number;
+  @IsNumber(FINITE) @IsPositive() highMm!: number;
+}
+
+export class Part {
+  @Matches(ID_PATTERN) id!: PartId;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  @IsOptional() @Matches(ID_PATTERN) parent!: PartId | null;
+  @IsInt() @Min(1) @Max(10_000) count!: number;
+  /** Whether the form’s lengths are the thing’s in life, or already on the bench (a base, a found object). */
+  @IsIn(['life', 'miniature']) sized!: 'life' | 'miniature';
+  @ValidateNested()
+  @Type(() => PersonFormData, {
+    keepDiscriminatorProperty: true,
+    discriminator: { property: 'kind', subTypes: FORM_CLASSES },
+  })
+  form!: Form;
+  /** Empty when the part is not of clay. */
+  @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => MixShare) mix!: MixShare[];
+  @ValidateNested() @Type(() => CoreChoice) core!: CoreChoice;
+  @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Bounds) bounds!: Bounds[];
+  @IsString() @MaxLength(NOTE_LENGTH) note!: string;
+}
+
+/** A picture of an entry; the picture itself lies beside the piece. */
+export class PictureRef {
+  @Matches(ID_PATTERN) id!: PictureId;
+  @IsIn(['image/jpeg', 'image/png', 'image/webp']) type!: 'image/jpeg' | 'image/png' | 'image/webp';
+  @IsString() @MaxLength(NAME_LENGTH) caption!: string;
+}
+
+export class MadeMeasure {
+  @IsString() @MaxLength(60) key!: string;
+  /** Miniature mm. */
+  @IsNumber(FINITE) @IsPositive() madeMm!: number;
+}
+
+export const OUTCOMES = ['good', 'under-baked', 'scorched', 'cracked'] as const;
+export type Outcome = (typeof OUTCOMES)[number];
+
+export class BakeRecord {
+  /** As read from the thermometer, or the dial without one. */
+  @IsNumber(FINITE) @Min(30) @Max(300) temperatureC!: number;
+  @IsNumber(FINITE) @IsPositive() @Max(1440) minutes!: number;
+  /** Thickest clay, miniature mm. */
+  @IsOptional() @IsNumber(FINITE) @IsPositive() thicknessMm!: number | null;
+  @IsIn(OUTCOMES) outcome!: Outcome;
+}
+
+export class LogEntry {
+  @Matches(ID_PATTERN) id!: EntryId;
+  @IsISO8601({ strict: true }) at!: string;
+  @IsIn(['measure', 'bake', 'note']) kind!: 'measure' | 'bake' | 'note';
+  @IsOptional() @Matches(ID_PATTERN) part!: PartId | null;
+  @IsOptional() @ValidateNested() @Type(() => MadeMeasure) measure!: MadeMeasure | null;
+  @IsOptional() @ValidateNested() @Type(() => BakeRecord) bake!: BakeRecord | null;
+  @IsString() @MaxLength(NOTE_LENGTH) note!: string;
+  /** What to do otherwise next time; speaks up at the same stage. */
+  @IsString() @MaxLength(NOTE_LENGTH) lesson!: string;
+  @IsArray()
+  @ArrayMaxSize(50)
+  @ValidateNested({ each: true })
+  @Type(() => PictureRef)
+  pictures!: PictureRef[];
+}
+
+/** Something a file held that could not be used: kept, shown, exported again. */
+export class Quarantined {
+  /** Where it stood, such as `parts[3]`. */
+  @IsString() @MaxLength(NAME_LENGTH) where!: string;
+  /** What was wrong, one line each. */
+  @IsArray() @IsString({ each: true }) problems!: string[];
+  /** As it was found. */
+  raw!: unknown;
+}
+
+/** A piece: everything that is saved, undone and exported. */
+export class Piece {
+  @Equals(PIECE_FORMAT) format!: typeof PIECE_FORMAT;
+  @Equals(PIECE_VERSION) version!: typeof PIECE_VERSION;
+  @Matches(ID_PATTERN) id!: PieceId;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  @IsISO8601({ strict: true }) created!: string;
+  @ValidateNested()
+  @Type(() => RatioScaleData, {
+    keepDiscriminatorProperty: true,
+    discriminator: {
+      property: 'kind',
+      subTypes: [
+        { name: 'ratio', value: RatioScaleData },
+        { name: 'figure', value: FigureScaleData },
+      ],
+    },
+  })
+  scale!: Scale;
+  @ValidateNested() @Type(() => Brief) brief!: Brief;
+  @IsArray() @ValidateNested({ each: true }) @Type(() => Clay) clays!: Clay[];
+  @IsArray() @ValidateNested({ each: true }) @Type(() => Part) parts!: Part[];
+  @IsArray() @ValidateNested({ each: true }) @Type(() => LogEntry) log!: LogEntry[];
+  /** The maker’s own values, by handbook row. */
+  @IsObject() own!: Record<string, number>;
+  @IsArray() @ValidateNested({ each: true }) @Type(() => Quarantined) quarantine!: Quarantined[];
+}

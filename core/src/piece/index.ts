@@ -1,0 +1,9 @@
+export { type ArchiveReading, type Pictures, readArchive, writeArchive } from './archive.ts';
+export * from './defaults.ts';
+export * from './document.ts';
+export { PieceFileError, type PieceFileFault } from './errors.ts';
+export * from './ids.ts';
+export { type Problem, type ProblemCode, problemText } from './problems.ts';
+export { LARGEST_JSON, type PieceReading, readPiece, readRaw } from './read.ts';
+export { type Knot, validatePiece } from './repair.ts';
+export { fileNameOf, writePiece } from './write.ts';

@@ -1,0 +1,102 @@
+import { PieceFileError } from './errors.ts';
+import { newId } from './ids.ts';
+
+/** A file’s content before it is known to be right. */
+export type RawRecord = Record<string, unknown>;
+
+/** One step from a version to the next. */
+export interface Migration {
+  readonly from: number;
+  readonly to: number;
+  readonly name: string;
+  /** Takes its own copy and may change it. */
+  up(raw: RawRecord): RawRecord;
+}
+
+/**
+ * Thrown when the steps have a gap or overlap; found when the module is loaded, not when a maker opens a file.
+ */
+export class MigrationSequenceError extends Error {
+  override readonly name = 'MigrationSequenceError';
+  readonly code = 'piece.migration-sequence';
+}
+
+export function isRecord(value: unknown): value is RawRecord {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}
+
+/** Version 0 wrote a form as `shape` with its lengths beside it, and a scale as a bare number. */
+function partFromVersion0(part: unknown): unknown {
+  if (!isRecord(part)) return part;
+  const { shape, ...rest } = part;
+  if (typeof shape !== 'string') return part;
+  const lengths = Object.entries(rest).filter(([key]) => key.endsWith('Mm') || key === 'profile');
+  const others = Object.entries(rest).filter(([key]) => !(key.endsWith('Mm') || key === 'profile'));
+  const axial = ['rod', 'cylinder', 'ring', 'turned'].includes(shape) ? { lying: shape === 'ring' } : {};
+  const person = shape === 'person' ? { headsTall: null, build: 1, pose: 'straight' } : {};
+  const name = typeof part.name === 'string' ? part.name : 'part';
+  return {
+    id: newId(name),
+    ...Object.fromEntries(others),
+    form: { kind: shape, ...axial, ...person, ...Object.fromEntries(lengths) },
+  };
+}
+
+/** All steps, in order. */
+export const MIGRATIONS: readonly Migration[] = [
+  {
+    from: 0,
+    to: 1,
+    name: 'scale and forms become objects',
+    up: (raw) => ({
+      ...raw,
+      version: 1,
+      scale: typeof raw.scale === 'number' ? { kind: 'ratio', ratio: raw.scale } : raw.scale,
+      parts: Array.isArray(raw.parts) ? raw.parts.map(partFromVersion0) : raw.parts,
+    }),
+  },
+];
+
+/**
+ * Checks that the steps run from 0 to the newest version without a gap.
+ *
+ * @throws {MigrationSequenceError}
+ */
+export function validateMigrations(migrations: readonly Migration[], newest: number): void {
+  migrations.forEach(({ from, to, name }, i) => {
+    if (from !== i || to !== i + 1)
+      throw new MigrationSequenceError(
+        `migration “${name}” goes from ${from} to ${to}, expected ${i} to ${i + 1}`,
+      );
+  });
+  if (migrations.length !== newest)
+    throw new MigrationSequenceError(`migrations end at version ${migrations.length}, expected ${newest}`);
+}
+
+/**
+ * Brings a copy of a record up to the newest version.
+ *
+ * @throws {PieceFileError} `migration-failed`, with the name of the step
+ */
+export function migrate(
+  raw: RawRecord,
+  version: number,
+  migrations: readonly Migration[],
+): { record: RawRecord; steps: string[] } {
+  let record = structuredClone(raw);
+  const steps: string[] = [];
+  for (const step of migrations.slice(version)) {
+    try {
+      record = step.up(record);
+    } catch (cause) {
+      throw new PieceFileError(
+        'migration-failed',
+        `The step “${step.name}” from version ${step.from} failed; the file is unchanged.`,
+        { step: step.name },
+        cause,
+      );
+    }
+    steps.push(step.name);
+  }
+  return { record, steps };
+}

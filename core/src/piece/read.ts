@@ -1,0 +1,269 @@
+import { type ClassConstructor, plainToInstance } from 'class-transformer';
+import { validateSync } from 'class-validator';
+import {
+  DEFAULT_BRIEF,
+  DEFAULT_CLAY,
+  DEFAULT_CORE,
+  DEFAULT_ENTRY,
+  DEFAULT_PART,
+  DEFAULT_SCHOOLS,
+} from './defaults.ts';
+import { Clay, LogEntry, Part, PIECE_FORMAT, PIECE_VERSION, Piece, type Quarantined } from './document.ts';
+import { PieceFileError } from './errors.ts';
+import { ID_PATTERN, newId } from './ids.ts';
+import { isRecord, MIGRATIONS, migrate, type RawRecord, validateMigrations } from './migrations.ts';
+import { type Problem, problemsOf, problemText } from './problems.ts';
+import { repair } from './repair.ts';
+
+validateMigrations(MIGRATIONS, PIECE_VERSION);
+
+/** Largest piece without its pictures, bytes; a piece of 5 000 parts is about 3 MB. */
+export const LARGEST_JSON = 32 * 1024 * 1024;
+
+/** A piece as read, with everything that was not as it should be. */
+export interface PieceReading {
+  readonly piece: Piece;
+  /** Names of the migrations that ran. */
+  readonly migrated: readonly string[];
+  /** What was put aside in this reading. */
+  readonly damaged: readonly Quarantined[];
+  /** What was put right, one line each. */
+  readonly repaired: readonly string[];
+}
+
+/** Line and column of a byte offset, from 1. */
+function placeOf(text: string, offset: number): { line: number; column: number } {
+  const before = text.slice(0, offset);
+  const line = before.split('\n').length;
+  return { line, column: offset - before.lastIndexOf('\n') };
+}
+
+function parseJson(text: string): unknown {
+  try {
+    return JSON.parse(text.replace(/^\ufeff/, ''));
+  } catch (cause) {
+    const message = cause instanceof Error ? cause.message : '';
+    const offset = /position (\d+)/.exec(message)?.[1];
+    // An engine that gives no position has run out of text.
+    const place = placeOf(text, offset === undefined ? text.length : Number(offset));
+    const cut = offset === undefined || Number(offset) >= text.trimEnd().length;
+    const says = cut
+      ? 'the file ends too early; it may have been cut off in copying'
+      : 'it is not JSON from there on';
+    throw new PieceFileError(
+      'not-json',
+      `Line ${place.line}, column ${place.column}: ${says}.`,
+      place,
+      cause,
+    );
+  }
+}
+
+function versionOf(raw: RawRecord): number {
+  const { format, version } = raw;
+  if (format !== PIECE_FORMAT)
+    throw new PieceFileError(
+      'not-a-piece',
+      `This is JSON, but not a piece: “format” should be “${PIECE_FORMAT}”, found ${JSON.stringify(format) ?? 'nothing'}.`,
+    );
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 0)
+    throw new PieceFileError(
+      'unknown-version',
+      `“version” should be a whole number from 0 to ${PIECE_VERSION}, found ${JSON.stringify(version) ?? 'nothing'}.`,
+    );
+  if (version > PIECE_VERSION)
+    throw new PieceFileError(
+      'newer',
+      `Version ${version} was written by a newer Every Inch; this one reads up to version ${PIECE_VERSION}. Open it with the newer one, or export it there in an older version.`,
+    );
+  return version;
+}
+
+function check<T extends object>(type: ClassConstructor<T>, raw: RawRecord): Problem[] {
+  const instance = plainToInstance(type, raw);
+  return problemsOf(validateSync(instance, { forbidUnknownValues: true }));
+}
+
+interface Sieve {
+  readonly damaged: Quarantined[];
+  readonly repaired: string[];
+}
+
+function putAside(sieve: Sieve, where: string, raw: unknown, problems: readonly Problem[]): void {
+  sieve.damaged.push({ where, raw, problems: problems.map(problemText) });
+}
+
+/** Keeps the entries of a list that are right and puts the others aside. */
+function siftList<T extends object>(
+  sieve: Sieve,
+  name: string,
+  list: unknown,
+  type: ClassConstructor<T>,
+  complete: (raw: RawRecord) => RawRecord,
+): T[] {
+  if (list === undefined) return [];
+  if (!Array.isArray(list)) {
+    putAside(sieve, name, list, [{ code: 'not-a-list', path: name, found: typeof list, wanted: '' }]);
+    return [];
+  }
+  return list.flatMap((raw: unknown, i): T[] => {
+    const where = `${name}[${i}]`;
+    if (!isRecord(raw)) {
+      putAside(sieve, where, raw, [
+        { code: 'wrong', path: where, found: JSON.stringify(raw) ?? '', wanted: '' },
+      ]);
+      return [];
+    }
+    const whole = complete(raw);
+    const problems = check(type, whole);
+    if (problems.length === 0) return [whole as T];
+    putAside(
+      sieve,
+      where,
+      raw,
+      problems.map((problem) => ({ ...problem, path: `${where}.${problem.path}` })),
+    );
+    return [];
+  });
+}
+
+function idOf(raw: RawRecord, fallback: string): string {
+  if (typeof raw.id === 'string' && ID_PATTERN.test(raw.id)) return raw.id;
+  return newId(typeof raw.name === 'string' ? raw.name : fallback);
+}
+
+function merged(defaults: object, raw: unknown): unknown {
+  return isRecord(raw) ? { ...defaults, ...raw } : raw;
+}
+
+const FORM_DEFAULTS: Readonly<Record<string, RawRecord>> = {
+  person: { headsTall: null, build: 1, pose: 'straight' },
+  rod: { lying: false },
+  cylinder: { lying: false },
+  ring: { lying: true },
+  turned: { lying: false },
+};
+
+function completePart(raw: RawRecord): RawRecord {
+  const kind = isRecord(raw.form) ? raw.form.kind : undefined;
+  const formDefaults = typeof kind === 'string' ? (FORM_DEFAULTS[kind] ?? {}) : {};
+  const whole: RawRecord = { ...DEFAULT_PART, ...raw, id: raw.id === undefined ? idOf(raw, 'part') : raw.id };
+  if (isRecord(raw.form)) whole.form = { ...formDefaults, ...raw.form };
+  whole.core = merged(DEFAULT_CORE, raw.core ?? {});
+  return whole;
+}
+
+const COMPLETE_CLAY = (raw: RawRecord): RawRecord => ({ ...DEFAULT_CLAY, ...raw });
+const COMPLETE_ENTRY = (raw: RawRecord): RawRecord => ({
+  ...DEFAULT_ENTRY,
+  ...raw,
+  id: raw.id ?? newId('entry'),
+});
+
+/** Numbers the maker put over the handbook’s; anything else is put aside. */
+function siftOwn(sieve: Sieve, own: unknown): Record<string, number> {
+  if (own === undefined) return {};
+  if (!isRecord(own)) {
+    putAside(sieve, 'own', own, [{ code: 'wrong', path: 'own', found: typeof own, wanted: '' }]);
+    return {};
+  }
+  const kept: Record<string, number> = {};
+  for (const [row, value] of Object.entries(own)) {
+    if (typeof value === 'number' && Number.isFinite(value)) kept[row] = value;
+    else
+      putAside(sieve, `own.${row}`, value, [
+        { code: 'not-a-number', path: `own.${row}`, found: String(value), wanted: '' },
+      ]);
+  }
+  return kept;
+}
+
+/** Head fields that must be right one by one; a wrong one gives way to its default and is kept aside. */
+function siftHead(sieve: Sieve, record: RawRecord, now: string): RawRecord {
+  const defaults: RawRecord = {
+    id: newId(typeof record.name === 'string' ? record.name : 'piece'),
+    name: 'Unnamed piece',
+    created: now,
+    scale: { kind: 'ratio', ratio: 12 },
+    brief: DEFAULT_BRIEF,
+  };
+  const brief = merged(DEFAULT_BRIEF, record.brief ?? {});
+  const head: RawRecord = {
+    ...record,
+    id: record.id ?? defaults.id,
+    name: record.name ?? defaults.name,
+    created: record.created ?? now,
+    scale: record.scale ?? defaults.scale,
+    brief: isRecord(brief) ? { ...brief, schools: merged(DEFAULT_SCHOOLS, brief.schools ?? {}) } : brief,
+    clays: [],
+    parts: [],
+    log: [],
+    own: {},
+    quarantine: [],
+  };
+  const problems = check(Piece, head);
+  const wrong = new Set(problems.map(({ path }) => path.split(/[.[]/)[0] ?? ''));
+  for (const field of wrong) {
+    putAside(
+      sieve,
+      field,
+      record[field],
+      problems.filter(({ path }) => path.split(/[.[]/)[0] === field),
+    );
+    head[field] = defaults[field];
+  }
+  return head;
+}
+
+function quarantineOf(raw: unknown): Quarantined[] {
+  if (!Array.isArray(raw)) return [];
+  return raw.filter(
+    (one): one is Quarantined & RawRecord =>
+      isRecord(one) && typeof one.where === 'string' && Array.isArray(one.problems),
+  );
+}
+
+/**
+ * Opens a piece from the text of its file: parse, migrate a copy, sift, put right, hand over whole. Unknown fields are
+ * kept; parts, clays and entries that cannot be used are put aside in `quarantine` and the rest opens.
+ *
+ * @param text content of a `*.inch.json` file, at most {@link LARGEST_JSON} bytes
+ * @param now ISO time, for a file that does not say when it was made
+ * @throws {PieceFileError} when nothing of it can be opened
+ * @example readPiece(text, new Date().toISOString()).piece.name
+ */
+export function readPiece(text: string, now: string): PieceReading {
+  if (text.length > LARGEST_JSON)
+    throw new PieceFileError(
+      'too-large',
+      `The file has ${Math.round(text.length / 1048576)} MB; a piece without its pictures has at most ${LARGEST_JSON / 1048576} MB. Pictures belong in an .inch.zip file.`,
+    );
+  return readRaw(parseJson(text), now);
+}
+
+/** As {@link readPiece}, from parsed content. The input is not changed. */
+export function readRaw(raw: unknown, now: string): PieceReading {
+  if (!isRecord(raw))
+    throw new PieceFileError(
+      'not-a-piece',
+      `This is JSON, but not a piece: expected an object, found ${Array.isArray(raw) ? 'a list' : typeof raw}.`,
+    );
+  const { record, steps } = migrate(raw, versionOf(raw), MIGRATIONS);
+  const sieve: Sieve = { damaged: [], repaired: [] };
+  const head = siftHead(sieve, record, now);
+  const piece = {
+    ...head,
+    clays: siftList(sieve, 'clays', record.clays, Clay, COMPLETE_CLAY),
+    parts: siftList(sieve, 'parts', record.parts, Part, completePart),
+    log: siftList(sieve, 'log', record.log, LogEntry, COMPLETE_ENTRY),
+    own: siftOwn(sieve, record.own),
+    quarantine: quarantineOf(record.quarantine),
+  } as unknown as Piece;
+  const { piece: whole, repaired } = repair(piece);
+  return {
+    piece: { ...whole, quarantine: [...whole.quarantine, ...sieve.damaged] },
+    migrated: steps,
+    damaged: sieve.damaged,
+    repaired: [...sieve.repaired, ...repaired],
+  };
+}

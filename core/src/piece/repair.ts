@@ -1,0 +1,114 @@
+import type { Clay, LogEntry, Part, Piece } from './document.ts';
+import { newId, type PartId } from './ids.ts';
+
+/** A link of the document that leads nowhere or to two places. */
+export interface Knot {
+  readonly code: 'twice' | 'no-parent' | 'own-ancestor' | 'no-clay' | 'no-part';
+  readonly where: string;
+  readonly id: string;
+}
+
+function twice(list: readonly { readonly id: string }[], name: string): Knot[] {
+  const seen = new Set<string>();
+  return list.flatMap(({ id }, i): Knot[] => {
+    const again = seen.has(id);
+    seen.add(id);
+    return again ? [{ code: 'twice', where: `${name}[${i}].id`, id }] : [];
+  });
+}
+
+/** Whether following parents from a part comes back to it. */
+function isOwnAncestor(part: Part, byId: ReadonlyMap<PartId, Part>): boolean {
+  const passed = new Set<PartId>();
+  for (let at: Part | undefined = part; at?.parent; at = byId.get(at.parent)) {
+    if (at.parent === part.id) return true;
+    if (passed.has(at.id)) return false;
+    passed.add(at.id);
+  }
+  return false;
+}
+
+function partKnots(
+  part: Part,
+  i: number,
+  byId: ReadonlyMap<PartId, Part>,
+  clays: ReadonlySet<string>,
+): Knot[] {
+  const where = `parts[${i}]`;
+  const knots: Knot[] = [];
+  if (part.parent && !byId.has(part.parent))
+    knots.push({ code: 'no-parent', where: `${where}.parent`, id: part.parent });
+  if (isOwnAncestor(part, byId)) knots.push({ code: 'own-ancestor', where: `${where}.parent`, id: part.id });
+  for (const { clay } of part.mix)
+    if (!clays.has(clay)) knots.push({ code: 'no-clay', where: `${where}.mix`, id: clay });
+  return knots;
+}
+
+/** Every link that does not hold; an empty list for a sound piece. Checked after every operation in the tests. */
+export function validatePiece(piece: Piece): Knot[] {
+  const byId = new Map(piece.parts.map((part) => [part.id, part]));
+  const clays = new Set<string>(piece.clays.map(({ id }) => id));
+  return [
+    ...twice(piece.clays, 'clays'),
+    ...twice(piece.parts, 'parts'),
+    ...twice(piece.log, 'log'),
+    ...piece.parts.flatMap((part, i) => partKnots(part, i, byId, clays)),
+    ...piece.log.flatMap((entry, i): Knot[] =>
+      entry.part && !byId.has(entry.part)
+        ? [{ code: 'no-part', where: `log[${i}].part`, id: entry.part }]
+        : [],
+    ),
+  ];
+}
+
+function withFreshIds<T extends Clay | Part | LogEntry>(list: readonly T[], says: (one: T) => void): T[] {
+  const seen = new Set<string>();
+  return list.map((one) => {
+    const clash = seen.has(one.id);
+    const fresh = clash ? { ...one, id: newId('copy') as T['id'] } : one;
+    if (clash) says(one);
+    seen.add(fresh.id);
+    return fresh;
+  });
+}
+
+/** Puts right what {@link validatePiece} finds, and says what was done. */
+export function repair(piece: Piece): { piece: Piece; repaired: string[] } {
+  if (validatePiece(piece).length === 0) return { piece, repaired: [] };
+  const repaired: string[] = [];
+  const clays = withFreshIds(piece.clays, ({ id }) =>
+    repaired.push(`clay id ${id} stood twice: the second has a new one`),
+  );
+  const log = withFreshIds(piece.log, ({ id }) =>
+    repaired.push(`log id ${id} stood twice: the second has a new one`),
+  );
+  const named = withFreshIds(piece.parts, ({ id, name }) =>
+    repaired.push(`part id ${id} stood twice: “${name}” has a new one`),
+  );
+  const byId = new Map(named.map((part) => [part.id, part]));
+  const clayIds = new Set(clays.map(({ id }) => id));
+  const parts = named.map((part): Part => {
+    let mended = part;
+    if (part.parent && (!byId.has(part.parent) || isOwnAncestor(part, byId))) {
+      repaired.push(
+        `“${part.name}” hung on a part that ${byId.has(part.parent) ? 'hangs on it' : 'is not there'}: it now stands alone`,
+      );
+      mended = { ...mended, parent: null };
+      byId.set(part.id, mended);
+    }
+    const mix = part.mix.filter(({ clay }) => clayIds.has(clay));
+    if (mix.length < part.mix.length) {
+      repaired.push(`“${part.name}” named a clay that is not in the piece: choose its clay again`);
+      mended = { ...mended, mix };
+    }
+    return mended;
+  });
+  const entries = log.map((entry) => {
+    if (!entry.part || byId.has(entry.part)) return entry;
+    repaired.push(
+      `a log entry of ${entry.at} named a part that is not there: it now belongs to the whole piece`,
+    );
+    return { ...entry, part: null };
+  });
+  return { piece: { ...piece, clays, parts, log: entries }, repaired };
+}

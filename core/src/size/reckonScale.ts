@@ -1,0 +1,44 @@
+import { type Reckoning, reckoning, sourced } from '../reckoning/index.ts';
+import type { ResolvedScale, Scale } from '../scale/index.ts';
+
+/** The working ratio as a figure, with the range that the scale’s name leaves open. */
+export function reckonScale(scale: Scale, resolved: ResolvedScale): Reckoning {
+  const base = { key: 'size.scale', part: null, lens: 'size', title: 'Scale' } as const;
+  if (scale.kind === 'ratio')
+    return reckoning({
+      ...base,
+      quantity: { value: resolved.ratio, unit: ':1' },
+      formula: 's = N',
+      terms: [
+        {
+          symbol: 'N',
+          name: 'Scale',
+          quantity: { value: scale.ratio, unit: ':1' },
+          origin: { kind: 'entry', path: ['scale'] },
+        },
+      ],
+    });
+  const share = sourced('body.height.eyes', {}).term('e');
+  const path = (field: string) => ({ kind: 'entry', path: ['scale', field] }) as const;
+  return reckoning({
+    ...base,
+    quantity: { value: resolved.ratio, unit: ':1', low: resolved.low, high: resolved.high },
+    formula: scale.datum === 'eyes' ? 's = H × e ÷ h' : 's = H ÷ h',
+    terms: [
+      {
+        symbol: 'H',
+        name: 'Stature in life',
+        quantity: { value: scale.statureMm, unit: 'mm in life' },
+        origin: path('statureMm'),
+      },
+      ...(scale.datum === 'eyes' ? [share] : []),
+      {
+        symbol: 'h',
+        name: `Figure height, to the ${scale.datum}`,
+        quantity: { value: scale.heightMm, unit: 'mm' },
+        origin: path('heightMm'),
+      },
+    ],
+    note: 'A figure height is not a ratio. The range covers people of 1.65 to 1.85 m measured to the eyes or the crown.',
+  });
+}

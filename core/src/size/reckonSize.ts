@@ -1,0 +1,244 @@
+import type { FormMeasure } from '../form/index.ts';
+import { type Reckoning, reckoning, sourced, type Term, termFrom } from '../reckoning/index.ts';
+import { miniMm, realMm } from '../units/index.ts';
+import type { PartContext } from '../whole/context.ts';
+import { type Allowed, allowedAround, judgeMade } from './judgeMade.ts';
+
+const AXES = [
+  ['height', 'Height', 1],
+  ['width', 'Width', 0],
+  ['depth', 'Depth', 2],
+] as const;
+
+/** The scale as the divisor of a life length; nothing for a part already sized on the bench. */
+function overScale(context: PartContext): { formula: string; terms: Term[] } {
+  if (context.part.sized === 'miniature') return { formula: '', terms: [] };
+  const { quantity } = context.scaleFigure;
+  return {
+    formula: ' ÷ s',
+    terms: [{ ...termFrom('s', context.scaleFigure), quantity: { ...quantity, unit: '' } }],
+  };
+}
+
+function frameUnit({ part }: PartContext): 'mm in life' | 'mm' {
+  return part.sized === 'life' ? 'mm in life' : 'mm';
+}
+
+function throughScale(
+  { scale, part }: PartContext,
+  lengthMm: number,
+): { value: number; low?: number; high?: number } {
+  if (part.sized === 'miniature') return { value: lengthMm };
+  const value = lengthMm / scale.ratio;
+  if (scale.low === scale.high) return { value };
+  return { value, low: lengthMm / scale.high, high: lengthMm / scale.low };
+}
+
+function reckonBox(context: PartContext): Reckoning[] {
+  const { part, shape } = context;
+  const over = overScale(context);
+  return AXES.map(([key, title, k]) => {
+    const lengthMm = shape.box.max[k] - shape.box.min[k];
+    return reckoning({
+      key: `size.${key}`,
+      part: part.id,
+      lens: 'size',
+      title,
+      quantity: { ...throughScale(context, lengthMm), unit: 'mm' },
+      formula: `b = L${over.formula}`,
+      terms: [
+        {
+          symbol: 'L',
+          name: `${title} of the form`,
+          quantity: { value: lengthMm, unit: frameUnit(context) },
+          origin: { kind: 'shape', says: 'box round the form' },
+        },
+        ...over.terms,
+      ],
+    });
+  });
+}
+
+/** The life length of a measure and the terms it came from. */
+function lifeTerms(context: PartContext, measure: FormMeasure): { formula: string; terms: Term[] } {
+  const { part } = context;
+  const unit = frameUnit(context);
+  const direct = (name: string, origin: Term['origin']): Term => ({
+    symbol: 'L',
+    name,
+    quantity: { value: measure.lengthMm, unit },
+    origin,
+  });
+  if (measure.field !== null)
+    return {
+      formula: 'L',
+      terms: [direct(measure.title, { kind: 'entry', path: ['parts', part.id, 'form', measure.field] })],
+    };
+  const { form } = part;
+  const byFraction =
+    form.kind === 'person' && form.headsTall === null && !context.scale.heroic && form.build === 1;
+  if (!byFraction || measure.handbookRow === null)
+    return {
+      formula: 'L',
+      terms: [direct(measure.title, { kind: 'shape', says: 'shared out by the canon' })],
+    };
+  return {
+    formula: 'f × H',
+    terms: [
+      sourced(measure.handbookRow, context.own).term('f'),
+      {
+        symbol: 'H',
+        name: 'Height, sole to crown',
+        quantity: { value: form.statureMm, unit },
+        origin: { kind: 'entry', path: ['parts', part.id, 'form', 'statureMm'] },
+      },
+    ],
+  };
+}
+
+function reckonMeasure(context: PartContext, measure: FormMeasure): Reckoning {
+  const over = overScale(context);
+  const life = lifeTerms(context, measure);
+  return reckoning({
+    key: `measure.${measure.key}`,
+    part: context.part.id,
+    lens: 'size',
+    title: measure.title,
+    quantity: { ...throughScale(context, measure.lengthMm), unit: 'mm' },
+    formula: `m = ${life.formula}${over.formula}`,
+    terms: [...life.terms, ...over.terms],
+  });
+}
+
+/** What a measure may come to: its own bounds in life, or the visible error either way. */
+export function allowedFor(context: PartContext, measure: FormMeasure): Allowed {
+  const { part, own, shrink } = context;
+  const bounds = part.bounds.find((one) => one.measure === measure.key);
+  if (bounds) return { lowMm: bounds.lowMm / shrink, highMm: bounds.highMm / shrink };
+  return allowedAround(
+    miniMm(measure.lengthMm / shrink),
+    sourced('size.tolerance-percent', own).value,
+    sourced('size.tolerance-least', own).value,
+  );
+}
+
+/** The last length the log has for a measure, miniature mm. */
+export function lastMade(
+  { piece, part }: PartContext,
+  key: string,
+): { madeMm: number; entry: string } | null {
+  const entries = piece.log.filter((entry) => entry.part === part.id && entry.measure?.key === key);
+  const last = entries.reduce<(typeof entries)[number] | null>((a, b) => (a && a.at > b.at ? a : b), null);
+  return last?.measure ? { madeMm: last.measure.madeMm, entry: last.id } : null;
+}
+
+function reckonMade(context: PartContext, measure: FormMeasure, wanted: Reckoning): Reckoning[] {
+  const made = lastMade(context, measure.key);
+  if (!made) return [];
+  const { part, piece, own } = context;
+  const hasBounds = part.bounds.some((one) => one.measure === measure.key);
+  const readsAs = realMm(made.madeMm * context.scale.ratio);
+  return [
+    reckoning({
+      key: `made.${measure.key}`,
+      part: part.id,
+      lens: 'size',
+      title: `${measure.title}: off by`,
+      quantity: { value: made.madeMm - measure.lengthMm / context.shrink, unit: 'mm' },
+      formula: `d = M − m, allowed ${hasBounds ? 'by its bounds' : 'max(p × m, a)'}`,
+      terms: [
+        {
+          symbol: 'M',
+          name: `${measure.title}, as made`,
+          quantity: { value: made.madeMm, unit: 'mm' },
+          origin: { kind: 'entry', path: ['log', made.entry, 'measure', 'madeMm'] },
+        },
+        termFrom('m', wanted),
+        ...(hasBounds
+          ? []
+          : [
+              sourced('size.tolerance-percent', own).term('p'),
+              sourced('size.tolerance-least', own).term('a'),
+            ]),
+      ],
+      note: `${piece.log.length === 1 ? 'The one' : 'The latest'} measure in the log.`,
+      verdict: judgeMade(miniMm(made.madeMm), allowedFor(context, measure), readsAs),
+    }),
+  ];
+}
+
+function reckonSolid(context: PartContext): Reckoning[] {
+  const { part, shape, shrink } = context;
+  const over = overScale(context);
+  const note = shape.error === 0 ? undefined : `Summed numerically: right to ${shape.error * 100} %.`;
+  const figure = (
+    key: string,
+    title: string,
+    value: number,
+    unit: 'cm³' | 'cm²' | 'mm',
+    formula: string,
+    says: string,
+  ) =>
+    reckoning({
+      key: `size.${key}`,
+      part: part.id,
+      lens: 'size',
+      title,
+      quantity: { value, unit },
+      formula,
+      terms: [
+        {
+          symbol: 'X',
+          name: says,
+          quantity: {
+            value: unit === 'mm' ? value * shrink : value * shrink ** (unit === 'cm³' ? 3 : 2),
+            unit: unit === 'mm' ? frameUnit(context) : unit,
+          },
+          origin: { kind: 'shape', says: 'the form itself' },
+        },
+        ...over.terms,
+      ],
+      note,
+    });
+  const power = (n: string) => (over.formula === '' ? 'X' : `X ÷ s${n}`);
+  return [
+    figure(
+      'volume',
+      'Volume',
+      shape.volumeMm3 / shrink ** 3 / 1000,
+      'cm³',
+      `V = ${power('³')}`,
+      'Volume of the form',
+    ),
+    figure(
+      'surface',
+      'Surface',
+      shape.areaMm2 / shrink ** 2 / 100,
+      'cm²',
+      `A = ${power('²')}`,
+      'Surface of the form',
+    ),
+    figure(
+      'thickest',
+      'Thickest ball in it',
+      shape.thickest.diameterMm / shrink,
+      'mm',
+      `t = ${power('')}`,
+      `Largest ball that goes into the ${shape.thickest.region}`,
+    ),
+  ];
+}
+
+/** Sizes of one part: its box, its measures, what was made of them, its volume, surface and thickest place. */
+export function reckonSize(context: PartContext): Reckoning[] {
+  const measures = context.shape.measures.map((measure) => ({
+    measure,
+    wanted: reckonMeasure(context, measure),
+  }));
+  return [
+    ...reckonBox(context),
+    ...measures.map(({ wanted }) => wanted),
+    ...measures.flatMap(({ measure, wanted }) => reckonMade(context, measure, wanted)),
+    ...reckonSolid(context),
+  ];
+}

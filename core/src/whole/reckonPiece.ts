@@ -1,0 +1,94 @@
+import { reckonPartBake, reckonPieceBake } from '../bake/index.ts';
+import { reckonBrief } from '../brief/index.ts';
+import { claySharesOf, type PartBulk, reckonClays, reckonPartBulk } from '../bulk/index.ts';
+import { FormError, type Heroic, PLAIN, type ShapeStore } from '../form/index.ts';
+import { reckonLog } from '../log/index.ts';
+import type { Part, Piece } from '../piece/index.ts';
+import {
+  makeBook,
+  type OwnValues,
+  type Reckoning,
+  type ReckoningBook,
+  reckoningId,
+  sourced,
+} from '../reckoning/index.ts';
+import { resolveScale } from '../scale/index.ts';
+import { reckonScale, reckonSize } from '../size/index.ts';
+import type { Fault, PartContext, PieceContext } from './context.ts';
+
+/** Everything that follows from a piece. */
+export interface PieceReckoned {
+  readonly book: ReckoningBook;
+  /** What the figures of each sound part lean on. */
+  readonly contexts: ReadonlyMap<string, PartContext>;
+  /** Clay and core of each part that is of clay. */
+  readonly bulk: ReadonlyMap<string, PartBulk>;
+  /** Parts no solid follows from. */
+  readonly faults: readonly Fault[];
+}
+
+/** What a reckoning needs besides the piece. */
+export interface ReckonOptions {
+  readonly shapes: ShapeStore;
+  /** The workshop’s own values; the piece’s go before them. */
+  readonly workshopOwn: OwnValues;
+  /** ISO time the figures are for. */
+  readonly now: string;
+}
+
+function heroicOf(isHeroic: boolean, own: OwnValues): Heroic {
+  if (!isHeroic) return PLAIN;
+  return { head: sourced('scale.heroic-head', own).value, hands: sourced('scale.heroic-hands', own).value };
+}
+
+function contextOf(context: PieceContext, part: Part, shapes: ShapeStore): PartContext | Fault {
+  try {
+    const shape = shapes.shapeOf(part.form, heroicOf(context.scale.heroic, context.own));
+    return { ...context, part, shape, shrink: part.sized === 'life' ? context.scale.ratio : 1 };
+  } catch (error) {
+    if (error instanceof FormError) return { part: part.id, says: error.message };
+    throw error;
+  }
+}
+
+/**
+ * All figures of a piece: brief, sizes, core and clay, bake card, and the log held against them.
+ *
+ * @throws {ScaleError} for a scale that is none; a part that cannot be built is a fault in the result instead
+ */
+export function reckonPiece(piece: Piece, { shapes, workshopOwn, now }: ReckonOptions): PieceReckoned {
+  const own = { ...workshopOwn, ...piece.own };
+  const scale = resolveScale(piece.scale);
+  const scaleFigure = reckonScale(piece.scale, scale);
+  const context: PieceContext = { piece, own, scale, scaleFigure, now };
+  const found = piece.parts.map((part) => contextOf(context, part, shapes));
+  const sound = found.filter((one): one is PartContext => 'shape' in one);
+  const bulk = new Map(
+    sound.flatMap((one) => {
+      const figures = reckonPartBulk(one);
+      return figures ? [[one.part.id as string, figures] as const] : [];
+    }),
+  );
+  const all: Reckoning[] = [scaleFigure, ...reckonBrief(context)];
+  for (const one of sound) {
+    const partBulk = bulk.get(one.part.id);
+    all.push(...reckonSize(one));
+    if (partBulk) all.push(...partBulk.figures, ...reckonPartBake(one, partBulk.thickest));
+  }
+  const clayParts = sound.flatMap((one) => {
+    const figures = bulk.get(one.part.id);
+    const mass = figures?.figures.find(({ key }) => key === 'bulk.clay');
+    return figures && mass
+      ? [{ context: one, thickest: figures.thickest, mass, shares: claySharesOf(one) }]
+      : [];
+  });
+  all.push(...reckonClays(context, clayParts), ...reckonPieceBake(context, clayParts));
+  const byId = new Map(all.map((figure) => [figure.id, figure]));
+  all.push(...reckonLog(context, (part, key) => byId.get(reckoningId(part, key))));
+  return {
+    book: makeBook(all),
+    contexts: new Map(sound.map((one) => [one.part.id as string, one])),
+    bulk,
+    faults: found.filter((one): one is Fault => 'says' in one),
+  };
+}
