@@ -17,6 +17,6 @@ const NOTHING_G = 1e-6;
  */
 export function packsFor(needG: number, packG: number): Packs {
   if (!(packG > 0)) throw new RangeError(`a pack wants to hold more than 0 g, got ${packG}`);
-  const packs = Math.ceil((needG - NOTHING_G) / packG);
+  const packs = Math.max(0, Math.ceil((needG - NOTHING_G) / packG));
   return { packs, leftG: packs * packG - needG };
 }

@@ -39,14 +39,35 @@ export function demoClay(id: string, over: Omit<Clay, 'id' | 'packet'>): Clay {
   return { ...over, id: id as ClayId, packet: null };
 }
 
-export function demoEntry(id: string, over: Omit<LogEntry, keyof typeof DEFAULT_ENTRY | 'id'> & Partial<LogEntry>): LogEntry {
+export function demoEntry(
+  id: string,
+  over: Omit<LogEntry, keyof typeof DEFAULT_ENTRY | 'id'> & Partial<LogEntry>,
+): LogEntry {
   return { ...DEFAULT_ENTRY, pictures: [], id: id as EntryId, ...over };
 }
 
 const CLAYS: Clay[] = [
-  demoClay('neutral', { name: 'Sculptor’s clay, pale', family: 'sculptors', colour: '#e3bca9', packG: 57, packPrice: 3.2 }),
-  demoClay('white', { name: 'Strong flexible clay, white', family: 'strong-flexible', colour: '#f2efe6', packG: 57, packPrice: 3.4 }),
-  demoClay('stone', { name: 'Stone-effect clay, grey', family: 'stone-effect', colour: '#9a9e9b', packG: 250, packPrice: 7.9 }),
+  demoClay('neutral', {
+    name: 'Sculptor’s clay, pale',
+    family: 'sculptors',
+    colour: '#e3bca9',
+    packG: 57,
+    packPrice: 3.2,
+  }),
+  demoClay('white', {
+    name: 'Strong flexible clay, white',
+    family: 'strong-flexible',
+    colour: '#f2efe6',
+    packG: 57,
+    packPrice: 3.4,
+  }),
+  demoClay('stone', {
+    name: 'Stone-effect clay, grey',
+    family: 'stone-effect',
+    colour: '#9a9e9b',
+    packG: 250,
+    packPrice: 7.9,
+  }),
 ];
 
 const PARTS: Part[] = [
@@ -54,32 +75,91 @@ const PARTS: Part[] = [
     'ferrywoman',
     'Ferrywoman',
     { kind: 'person', statureMm: 1660, headsTall: null, build: 1, pose: 'straight' },
-    { ...ofClay('neutral'), bounds: [{ measure: 'stature', lowMm: 1640, highMm: 1680 }], note: 'Coat and oar: right hand closed round the shaft.' },
+    {
+      ...ofClay('neutral'),
+      bounds: [{ measure: 'stature', lowMm: 1640, highMm: 1680 }],
+      note: 'Coat and oar: right hand closed round the shaft.',
+    },
   ),
-  demoPart('oar', 'Oar', { kind: 'rod', lengthMm: 2350, startMm: 42, endMm: 36, lying: false }, { parent: 'ferrywoman' as PartId, note: 'Wooden skewer.' }),
+  demoPart(
+    'oar',
+    'Oar',
+    { kind: 'rod', lengthMm: 2350, startMm: 42, endMm: 36, lying: false },
+    { parent: 'ferrywoman' as PartId, note: 'Wooden skewer.' },
+  ),
   demoPart(
     'post',
     'Mooring post',
-    turnedForm([0, 0], [200, 0], [214, 300], [206, 560], [170, 600], [170, 640], [250, 700], [236, 820], [140, 896], [0, 900]),
+    turnedForm(
+      [0, 0],
+      [200, 0],
+      [214, 300],
+      [206, 560],
+      [170, 600],
+      [170, 640],
+      [250, 700],
+      [236, 820],
+      [140, 896],
+      [0, 900],
+    ),
     ofClay('neutral'),
   ),
   demoPart(
     'lantern',
     'Storm lantern',
-    turnedForm([0, 0], [170, 0], [180, 30], [150, 80], [110, 96], [120, 150], [136, 200], [112, 262], [84, 284], [104, 300], [96, 336], [44, 372], [0, 380]),
+    turnedForm(
+      [0, 0],
+      [170, 0],
+      [180, 30],
+      [150, 80],
+      [110, 96],
+      [120, 150],
+      [136, 200],
+      [112, 262],
+      [84, 284],
+      [104, 300],
+      [96, 336],
+      [44, 372],
+      [0, 380],
+    ),
     ofClay('white'),
   ),
-  demoPart('mug', 'Enamel mug', turnedForm([0, 0], [74, 0], [80, 12], [80, 95], [60, 95], [60, 14], [0, 14]), { ...ofClay('white'), count: 6 }),
+  demoPart(
+    'mug',
+    'Enamel mug',
+    turnedForm([0, 0], [74, 0], [80, 12], [80, 95], [60, 95], [60, 14], [0, 14]),
+    { ...ofClay('white'), count: 6 },
+  ),
   demoPart(
     'mug-handle',
     'Mug handle',
     { kind: 'ring', acrossMm: 58, thicknessMm: 12, lying: false },
     { ...ofClay('white'), count: 6, parent: 'mug' as PartId },
   ),
-  demoPart('crate', 'Slatted crate', { kind: 'block', widthMm: 520, heightMm: 396, depthMm: 380 }, { note: 'Strips of card and coffee stirrers.' }),
-  demoPart('cord', 'Cord, coiled', { kind: 'ring', acrossMm: 380, thicknessMm: 90, lying: true }, ofClay('neutral')),
-  demoPart('stage', 'Plank stage', { kind: 'block', widthMm: 1500, heightMm: 216, depthMm: 900 }, { note: 'Craft sticks on studs.' }),
-  demoPart('quay', 'Brick quay', { kind: 'block', widthMm: 1800, heightMm: 1320, depthMm: 720 }, ofClay('stone')),
+  demoPart(
+    'crate',
+    'Slatted crate',
+    { kind: 'block', widthMm: 520, heightMm: 396, depthMm: 380 },
+    { note: 'Strips of card and coffee stirrers.' },
+  ),
+  demoPart(
+    'cord',
+    'Cord, coiled',
+    { kind: 'ring', acrossMm: 380, thicknessMm: 90, lying: true },
+    ofClay('neutral'),
+  ),
+  demoPart(
+    'stage',
+    'Plank stage',
+    { kind: 'block', widthMm: 1500, heightMm: 216, depthMm: 900 },
+    { note: 'Craft sticks on studs.' },
+  ),
+  demoPart(
+    'quay',
+    'Brick quay',
+    { kind: 'block', widthMm: 1800, heightMm: 1320, depthMm: 720 },
+    ofClay('stone'),
+  ),
 ];
 
 function logUpTo(now: string): LogEntry[] {

@@ -1,5 +1,12 @@
 import { addDays, formatISO, parseISO, subDays } from 'date-fns';
-import { type ClayId, DEFAULT_BRIEF, newPiece, type PartId, type Piece, type PieceId } from '../piece/index.ts';
+import {
+  type ClayId,
+  DEFAULT_BRIEF,
+  newPiece,
+  type PartId,
+  type Piece,
+  type PieceId,
+} from '../piece/index.ts';
 import { demoClay, demoEntry, demoPart, ofClay } from './ferry.ts';
 
 /** *Toll Frogs*: five toll-keepers 32 mm to the eyes, in coloured clay, due in 3 days. */
@@ -19,27 +26,72 @@ export function tollFrogs(now: string): Piece {
       schools: { ...DEFAULT_BRIEF.schools, colour: 'coloured', bakes: 'one', heat: 'full' },
     },
     clays: [
-      demoClay('green', { name: 'All-purpose soft clay, green', family: 'all-purpose', colour: '#66834a', packG: 57, packPrice: 2.6 }),
-      demoClay('ochre', { name: 'All-purpose soft clay, ochre', family: 'all-purpose', colour: '#c69b4f', packG: 57, packPrice: 2.6 }),
-      demoClay('grey', { name: 'Firm clay, grey', family: 'firm', colour: '#7d8284', packG: 57, packPrice: null }),
+      demoClay('green', {
+        name: 'All-purpose soft clay, green',
+        family: 'all-purpose',
+        colour: '#66834a',
+        packG: 57,
+        packPrice: 2.6,
+      }),
+      demoClay('ochre', {
+        name: 'All-purpose soft clay, ochre',
+        family: 'all-purpose',
+        colour: '#c69b4f',
+        packG: 57,
+        packPrice: 2.6,
+      }),
+      demoClay('grey', {
+        name: 'Firm clay, grey',
+        family: 'firm',
+        colour: '#7d8284',
+        packG: 57,
+        packPrice: null,
+      }),
     ],
     parts: [
       demoPart(
         frog,
         'Frog toll-keeper',
         { kind: 'person', statureMm: 1750, headsTall: 3, build: 1.4, pose: 'straight' },
-        { count: 5, mix: [{ clay: 'green' as ClayId, parts: 3 }, { clay: 'ochre' as ClayId, parts: 1 }], note: 'Marbled, not blended.' },
+        {
+          count: 5,
+          mix: [
+            { clay: 'green' as ClayId, parts: 3 },
+            { clay: 'ochre' as ClayId, parts: 1 },
+          ],
+          note: 'Marbled, not blended.',
+        },
       ),
-      demoPart('pike', 'Pike', { kind: 'rod', lengthMm: 2300, startMm: 50, endMm: 40, lying: false }, { count: 5, parent: frog, note: 'Wire, 1.0 mm.' }),
+      demoPart(
+        'pike',
+        'Pike',
+        { kind: 'rod', lengthMm: 2300, startMm: 50, endMm: 40, lying: false },
+        { count: 5, parent: frog, note: 'Wire, 1.0 mm.' },
+      ),
       demoPart(
         'base',
         'Round base',
         { kind: 'cylinder', heightMm: 3, bottomMm: 32, topMm: 31, lying: false },
         { count: 5, parent: frog, sized: 'miniature', note: 'Cut from 3 mm ply.' },
       ),
-      demoPart('gate-post', 'Gate post', { kind: 'cylinder', heightMm: 2900, bottomMm: 300, topMm: 260, lying: false }, { ...ofClay('grey'), count: 2 }),
-      demoPart('gate-beam', 'Gate beam', { kind: 'rod', lengthMm: 3400, startMm: 180, endMm: 140, lying: true }, ofClay('grey')),
-      demoPart('reed', 'Reed', { kind: 'rod', lengthMm: 1500, startMm: 26, endMm: 12, lying: false }, { count: 24, note: 'Broom bristle.' }),
+      demoPart(
+        'gate-post',
+        'Gate post',
+        { kind: 'cylinder', heightMm: 2900, bottomMm: 300, topMm: 260, lying: false },
+        { ...ofClay('grey'), count: 2 },
+      ),
+      demoPart(
+        'gate-beam',
+        'Gate beam',
+        { kind: 'rod', lengthMm: 3400, startMm: 180, endMm: 140, lying: true },
+        ofClay('grey'),
+      ),
+      demoPart(
+        'reed',
+        'Reed',
+        { kind: 'rod', lengthMm: 1500, startMm: 26, endMm: 12, lying: false },
+        { count: 24, note: 'Broom bristle.' },
+      ),
     ],
     log: [
       demoEntry('frog-1', {

@@ -88,7 +88,9 @@ const ARC_SHARE = 0.002;
 export function offset(outline: Outline, distanceMm: number): Outline {
   if (outline.length === 0 || distanceMm === 0) return outline;
   const arc = Math.max(Math.abs(distanceMm) * ARC_SHARE, 10 ** -DECIMALS);
-  return grouped(inflatePathsD(pathsOf(outline), distanceMm, JoinType.Round, EndType.Polygon, 2, DECIMALS, arc));
+  return grouped(
+    inflatePathsD(pathsOf(outline), distanceMm, JoinType.Round, EndType.Polygon, 2, DECIMALS, arc),
+  );
 }
 
 /** The part of an area to the right of x = 0. */

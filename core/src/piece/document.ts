@@ -5,6 +5,7 @@ import {
   Equals,
   IsArray,
   IsBoolean,
+  IsDefined,
   IsHexColor,
   IsIn,
   IsInt,
@@ -75,7 +76,7 @@ export class Brief {
   @IsString() @MaxLength(NAME_LENGTH) handledBy!: string;
   @IsIn(VIEWPOINTS) seenFrom!: Viewpoint;
   @IsString() @MaxLength(NOTE_LENGTH) note!: string;
-  @ValidateNested() @Type(() => Schools) schools!: Schools;
+  @IsDefined() @ValidateNested() @Type(() => Schools) schools!: Schools;
 }
 
 /** What the packet says; it wins over the handbook. */
@@ -141,6 +142,7 @@ export class Part {
   @IsInt() @Min(1) @Max(10_000) count!: number;
   /** Whether the form’s lengths are the thing’s in life, or already on the bench (a base, a found object). */
   @IsIn(['life', 'miniature']) sized!: 'life' | 'miniature';
+  @IsDefined()
   @ValidateNested()
   @Type(() => PersonFormData, {
     keepDiscriminatorProperty: true,
@@ -149,7 +151,7 @@ export class Part {
   form!: Form;
   /** Empty when the part is not of clay. */
   @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => MixShare) mix!: MixShare[];
-  @ValidateNested() @Type(() => CoreChoice) core!: CoreChoice;
+  @IsDefined() @ValidateNested() @Type(() => CoreChoice) core!: CoreChoice;
   @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Bounds) bounds!: Bounds[];
   @IsString() @MaxLength(NOTE_LENGTH) note!: string;
 }
@@ -213,6 +215,7 @@ export class Piece {
   @Matches(ID_PATTERN) id!: PieceId;
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
   @IsISO8601({ strict: true }) created!: string;
+  @IsDefined()
   @ValidateNested()
   @Type(() => RatioScaleData, {
     keepDiscriminatorProperty: true,
@@ -225,7 +228,7 @@ export class Piece {
     },
   })
   scale!: Scale;
-  @ValidateNested() @Type(() => Brief) brief!: Brief;
+  @IsDefined() @ValidateNested() @Type(() => Brief) brief!: Brief;
   @IsArray() @ValidateNested({ each: true }) @Type(() => Clay) clays!: Clay[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => Part) parts!: Part[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => LogEntry) log!: LogEntry[];

@@ -51,7 +51,8 @@ const CODES: Readonly<Record<string, ProblemCode>> = {
   matches: 'not-an-id',
   isBoolean: 'not-yes-or-no',
   isInt: 'not-whole',
-  nestedValidation: 'missing',
+  isDefined: 'missing',
+  nestedValidation: 'wrong',
   unknownValue: 'unknown-kind',
 };
 
@@ -60,8 +61,10 @@ const ORDER: readonly ProblemCode[] = [
   'missing',
   'unknown-kind',
   'not-a-number',
+  'not-whole',
   'not-text',
   'not-a-list',
+  'not-yes-or-no',
   'not-a-choice',
 ];
 
@@ -77,11 +80,8 @@ function pathOf(parent: string, { property }: ValidationError): string {
 
 /** The limit or the choices, which class-validator keeps only in its message. */
 function wantedOf(message: string): string {
-  return (
-    /(?:following values|less than|greater than|at least|not less|more than|no more)[^\d]*:?\s*(.+)$/.exec(
-      message,
-    )?.[1] ?? ''
-  );
+  const choices = /following values: (.+)$/.exec(message)?.[1];
+  return choices ?? /(-?[\d.]+)\D*$/.exec(message)?.[1] ?? '';
 }
 
 function rank(code: ProblemCode): number {

@@ -1,5 +1,6 @@
 import { type ClassConstructor, plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
+import { type ParseError, parse as parseTolerantly } from 'jsonc-parser';
 import {
   DEFAULT_BRIEF,
   DEFAULT_CLAY,
@@ -38,15 +39,21 @@ function placeOf(text: string, offset: number): { line: number; column: number }
   return { line, column: offset - before.lastIndexOf('\n') };
 }
 
+/** Where the first fault of a text lies; engines do not always say. */
+function firstFault(text: string): { offset: number; length: number } {
+  const errors: ParseError[] = [];
+  parseTolerantly(text, errors, { disallowComments: true, allowTrailingComma: false });
+  return errors[0] ?? { offset: text.length, length: 0 };
+}
+
 function parseJson(text: string): unknown {
+  const clean = text.replace(/^\ufeff/, '');
   try {
-    return JSON.parse(text.replace(/^\ufeff/, ''));
+    return JSON.parse(clean);
   } catch (cause) {
-    const message = cause instanceof Error ? cause.message : '';
-    const offset = /position (\d+)/.exec(message)?.[1];
-    // An engine that gives no position has run out of text.
-    const place = placeOf(text, offset === undefined ? text.length : Number(offset));
-    const cut = offset === undefined || Number(offset) >= text.trimEnd().length;
+    const { offset, length } = firstFault(clean);
+    const place = placeOf(clean, offset);
+    const cut = offset + length >= clean.trimEnd().length;
     const says = cut
       ? 'the file ends too early; it may have been cut off in copying'
       : 'it is not JSON from there on';
@@ -79,7 +86,15 @@ function versionOf(raw: RawRecord): number {
   return version;
 }
 
+/** Fields whose class is chosen by a `kind`; only an object has one. */
+const CHOSEN_BY_KIND = ['form', 'scale'] as const;
+
 function check<T extends object>(type: ClassConstructor<T>, raw: RawRecord): Problem[] {
+  for (const path of CHOSEN_BY_KIND) {
+    const value = raw[path];
+    if (value !== undefined && !isRecord(value))
+      return [{ code: 'wrong', path, found: JSON.stringify(value) ?? '', wanted: '' }];
+  }
   const instance = plainToInstance(type, raw);
   return problemsOf(validateSync(instance, { forbidUnknownValues: true }));
 }

@@ -1,0 +1,175 @@
+import { type Drawing, type Paper, tile } from '../drawing/index.ts';
+import { CARE } from '../handbook/index.ts';
+import type { Piece } from '../piece/index.ts';
+import { formatQuantity, formatRange, type Reckoning, verdictWord } from '../reckoning/index.ts';
+import { celsius, formatInchFraction, formatMiniMm, miniMm, toFahrenheit } from '../units/index.ts';
+import type { PartContext, PieceReckoned } from '../whole/index.ts';
+import { PageWriter } from './pageWriter.ts';
+import { partDrawing } from './partDrawing.ts';
+import { benchSteps } from './steps.ts';
+
+/** °C and °F of a temperature figure, such as `130 °C (266 °F)`. */
+export function bothDegrees({ quantity }: Reckoning): string {
+  return `${formatQuantity(quantity)} (${Math.round(toFahrenheit(celsius(quantity.value)))} °F)`;
+}
+
+function writeHead(writer: PageWriter, piece: Piece, { book, contexts }: PieceReckoned, now: string): void {
+  const scale = [...contexts.values()][0]?.scale;
+  writer.line([{ text: piece.name, x: 0, bold: true }], 7);
+  const due = piece.brief.due ? ` · due ${piece.brief.due}` : '';
+  const named = scale
+    ? [scale.label, scale.says].filter(Boolean).join(', ')
+    : formatQuantity(book.get('/size.scale')?.quantity ?? { value: 0, unit: '' });
+  writer.line([{ text: `${named} · ${now.slice(0, 10)}${due}`, x: 0, quiet: true }]);
+  if (piece.brief.note !== '') writer.paragraph(piece.brief.note);
+}
+
+function writeBake(writer: PageWriter, piece: Piece, { book }: PieceReckoned): void {
+  const [temperature, dial, hold, set] = ['temperature', 'dial', 'hold', 'set'].map((key) =>
+    book.get(`/bake.${key}`),
+  );
+  if (!temperature || !hold || !dial) return;
+  writer.heading('Bake card, everything in one load');
+  const range = formatRange(temperature.quantity);
+  const rows: [string, string][] = [
+    ['Oven', `${bothDegrees(temperature)}${range ? `, window ${range}` : ''}`],
+    ['Set the dial to', bothDegrees(dial)],
+    [
+      'Time at that heat',
+      `${formatQuantity(hold.quantity)}${formatRange(hold.quantity) ? `, up to ${formatRange(hold.quantity)}` : ''}`,
+    ],
+    ...(set ? [['Set bakes before', formatQuantity(set.quantity)] as [string, string]] : []),
+  ];
+  for (const [name, value] of rows)
+    writer.line([
+      { text: name, x: 0 },
+      { text: value, x: 44, figures: true },
+    ]);
+  for (const figure of [temperature, dial, hold])
+    if (figure.verdict && figure.verdict.level !== 'good')
+      writer.paragraph(`${verdictWord(figure.verdict)}: ${figure.verdict.says}`, 44);
+  for (const note of CARE.filter(({ step }) => step === 'bake')) writer.paragraph(note.says, 4, '·');
+  if (piece.brief.schools.heat === 'set' && set)
+    writer.paragraph('Set bakes only firm a section: the last bake must cure everything.', 4, '·');
+}
+
+const COLUMNS = { n: 62, size: 108, clay: 128, foil: 148, hold: 178 } as const;
+
+function writeParts(writer: PageWriter, piece: Piece, { book, contexts }: PieceReckoned): void {
+  writer.heading('Parts');
+  const end = (text: string, x: number, figures = true) => ({ text, x, anchor: 'end', figures }) as const;
+  writer.line([
+    { text: 'part', x: 0, quiet: true },
+    { ...end('n', COLUMNS.n, false), quiet: true },
+    { ...end('high × wide × deep, mm', COLUMNS.size, false), quiet: true },
+    { ...end('clay, all', COLUMNS.clay, false), quiet: true },
+    { ...end('foil, each', COLUMNS.foil, false), quiet: true },
+    { ...end('bake', COLUMNS.hold, false), quiet: true },
+  ]);
+  for (const part of piece.parts) {
+    const show = (key: string) => {
+      const figure = book.get(`${part.id}/${key}`);
+      return figure ? formatQuantity(figure.quantity) : '';
+    };
+    const size = ['height', 'width', 'depth'].map((key) =>
+      formatMiniMm(miniMm(book.get(`${part.id}/size.${key}`)?.quantity.value ?? 0)),
+    );
+    const name = part.name.length > 34 ? `${part.name.slice(0, 33)}…` : part.name;
+    const text = contexts.has(part.id) ? size.join(' × ') : 'cannot be built';
+    writer.line([
+      { text: part.parent ? `  ${name}` : name, x: 0 },
+      end(String(part.count), COLUMNS.n),
+      end(text, COLUMNS.size),
+      end(show('bulk.clay'), COLUMNS.clay),
+      end(show('bulk.foil'), COLUMNS.foil),
+      end(show('bake.hold'), COLUMNS.hold),
+    ]);
+  }
+}
+
+function writeClay(writer: PageWriter, { book }: PieceReckoned): void {
+  const masses = book.of('bulk', null).filter(({ key }) => key.startsWith('bulk.mass.'));
+  if (masses.length === 0) return;
+  writer.heading('Clay to have out');
+  for (const mass of masses) {
+    const id = mass.key.slice('bulk.mass.'.length);
+    const packs = book.get(`/bulk.packs.${id}`);
+    writer.line([
+      { text: mass.title, x: 0 },
+      { text: formatQuantity(mass.quantity), x: 96, anchor: 'end', figures: true },
+      { text: packs ? formatQuantity(packs.quantity) : '', x: 126, anchor: 'end', figures: true },
+    ]);
+  }
+}
+
+function writeSteps(writer: PageWriter, piece: Piece, reckoned: PieceReckoned): void {
+  writer.heading('Steps');
+  const steps = benchSteps(piece, reckoned);
+  const names = new Map(piece.parts.map((part) => [part.id as string, part.name]));
+  let last: string | null = '';
+  for (const step of steps) {
+    if (step.part !== last)
+      writer.line([{ text: step.part ? (names.get(step.part) ?? '') : 'Everything', x: 0, bold: true }]);
+    last = step.part;
+    writer.tick(step.says);
+  }
+}
+
+function writeMeasures(writer: PageWriter, contexts: readonly PartContext[], { book }: PieceReckoned): void {
+  writer.heading('Measures');
+  for (const { part, shape } of contexts) {
+    writer.line([{ text: part.name, x: 0, bold: true }]);
+    for (const { key, title } of shape.measures) {
+      const figure = book.get(`${part.id}/measure.${key}`);
+      if (!figure) continue;
+      const mini = miniMm(figure.quantity.value);
+      writer.line([
+        { text: title, x: 4 },
+        { text: `${formatMiniMm(mini)} mm`, x: 90, anchor: 'end', figures: true },
+        { text: `${formatInchFraction(mini).text} in`, x: 120, anchor: 'end', figures: true },
+        { text: 'made ________', x: 132, quiet: true },
+      ]);
+    }
+  }
+}
+
+function writeDrawings(writer: PageWriter, contexts: readonly PartContext[]): void {
+  writer.newPage();
+  writer.line([{ text: 'At the size of the clay', x: 0, bold: true }], 3.5);
+  writer.gap(2);
+  for (const context of contexts)
+    for (const view of ['front', 'side'] as const) {
+      const drawing = partDrawing(context, view);
+      if (drawing.widthMm <= writer.frameWidthMm && drawing.heightMm <= writer.frameHeightMm)
+        writer.drawing(drawing);
+      else
+        for (const page of tile(drawing, writer.frameWidthMm, writer.frameHeightMm))
+          writer.drawing(page.drawing);
+    }
+}
+
+function writeCare(writer: PageWriter): void {
+  writer.heading('Care');
+  for (const note of CARE.filter(({ step }) => step !== 'bake')) writer.paragraph(note.says, 4, '·');
+}
+
+/**
+ * The bench sheet: parts, clay, bake card, steps to tick, measures, care, and every part drawn at the size of the clay.
+ *
+ * @param now ISO time printed on it
+ * @returns pages at paper size, mm; each bears a 100 mm check rule
+ * @throws {TilingError} when one part alone would take more than 64 pages
+ */
+export function benchSheet(piece: Piece, reckoned: PieceReckoned, paper: Paper, now: string): Drawing[] {
+  const writer = new PageWriter(paper, `${piece.name} · bench sheet · ${now.slice(0, 10)}`);
+  const contexts = piece.parts.flatMap((part) => reckoned.contexts.get(part.id) ?? []);
+  writeHead(writer, piece, reckoned, now);
+  writeParts(writer, piece, reckoned);
+  writeClay(writer, reckoned);
+  writeBake(writer, piece, reckoned);
+  writeSteps(writer, piece, reckoned);
+  writeMeasures(writer, contexts, reckoned);
+  writeCare(writer);
+  writeDrawings(writer, contexts);
+  return writer.pages();
+}
