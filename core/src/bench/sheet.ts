@@ -36,7 +36,7 @@ function writeBake(writer: PageWriter, piece: Piece, { book }: PieceReckoned): v
     ['Set the dial to', bothDegrees(dial)],
     [
       'Time at that heat',
-      `${formatQuantity(hold.quantity)}${formatRange(hold.quantity) ? `, up to ${formatRange(hold.quantity)}` : ''}`,
+      formatRange(hold.quantity) ?? formatQuantity(hold.quantity),
     ],
     ...(set ? [['Set bakes before', formatQuantity(set.quantity)] as [string, string]] : []),
   ];

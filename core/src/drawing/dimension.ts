@@ -6,6 +6,8 @@ const SLASH = 1.2;
 /** Gap between the thing and its extension line, and how far that runs past the dimension line (ISO 129-1). */
 const GAP = 1;
 const PAST = 1.5;
+/** Width of one figure of 2.5 mm type, mm. */
+const FIGURE_MM = 2.1;
 
 /**
  * A dimension with extension lines, slashes and its figure, by drawing-office habit (ISO 129-1).
@@ -36,7 +38,9 @@ export function dimension(from: Vec2, to: Vec2, offset: number, text: string, ac
     accent,
     points: [at(point, offset - SLASH, -SLASH), at(point, offset + SLASH, SLASH)],
   });
-  const middle: Vec2 = [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2];
+  // Where the figure does not go between the slashes it stands past the end.
+  const outside = length < text.length * FIGURE_MM + 2;
+  const middle: Vec2 = outside ? to : [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2];
   const turned = (Math.atan2(along[1], along[0]) * 180) / Math.PI;
   // Figures are read from below or from the right (ISO 129-1, method 1).
   const upright = turned > 90 || turned <= -90 ? turned - 180 : turned;
@@ -48,10 +52,10 @@ export function dimension(from: Vec2, to: Vec2, offset: number, text: string, ac
     slash(to),
     {
       kind: 'text',
-      at: at(middle, offset + 1),
+at: outside ? at(middle, offset - 1, 3) : at(middle, offset + 1),
       text,
       size: 2.5,
-      anchor: 'middle',
+      anchor: outside ? 'start' : 'middle',
       face: 'figures',
       accent,
       turned: upright,
@@ -89,7 +93,7 @@ export function checkRule(at: Vec2): DrawItem[] {
     {
       kind: 'text',
       at: [x + CHECK_RULE_MM + 3, y],
-      text: 'check rule: 100 mm. If it measures otherwise, print at 100 %, without fitting to the page.',
+      text: '100 mm. If not: print at 100 %, not fitted to the page.',
       size: 2.5,
       anchor: 'start',
       face: 'words',

@@ -1,6 +1,6 @@
 import { type ClassConstructor, plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
-import { type ParseError, parse as parseTolerantly } from 'jsonc-parser';
+import { type ParseError, parse as parseTolerantly, printParseErrorCode } from 'jsonc-parser';
 import {
   DEFAULT_BRIEF,
   DEFAULT_CLAY,
@@ -40,10 +40,13 @@ function placeOf(text: string, offset: number): { line: number; column: number }
 }
 
 /** Where the first fault of a text lies; engines do not always say. */
-function firstFault(text: string): { offset: number; length: number } {
+function firstFault(text: string): { offset: number; cut: boolean } {
   const errors: ParseError[] = [];
   parseTolerantly(text, errors, { disallowComments: true, allowTrailingComma: false });
-  return errors[0] ?? { offset: text.length, length: 0 };
+  const [first] = errors;
+  if (!first) return { offset: text.length, cut: true };
+  const atEnd = first.offset + first.length >= text.trimEnd().length;
+  return { offset: first.offset, cut: atEnd && printParseErrorCode(first.error) !== 'InvalidSymbol' };
 }
 
 function parseJson(text: string): unknown {
@@ -51,9 +54,8 @@ function parseJson(text: string): unknown {
   try {
     return JSON.parse(clean);
   } catch (cause) {
-    const { offset, length } = firstFault(clean);
+    const { offset, cut } = firstFault(clean);
     const place = placeOf(clean, offset);
-    const cut = offset + length >= clean.trimEnd().length;
     const says = cut
       ? 'the file ends too early; it may have been cut off in copying'
       : 'it is not JSON from there on';

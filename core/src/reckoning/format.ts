@@ -47,6 +47,8 @@ export function formatQuantity({ value, unit }: Quantity): string {
       return `1:${trimmed(value)}`;
     case '°C apart':
       return `${shownNumber(value, unit)} °C`;
+    case 'm':
+      return Math.abs(value) < 1 ? formatRealMetric(realMm(value * 1000)) : `${shownNumber(value, unit)} m`;
     case 'packs':
       return `${shownNumber(value, unit)} ${value === 1 ? 'pack' : 'packs'}`;
     case 'count':

@@ -13,11 +13,13 @@ const breadth = (name: string) => handbookRow(`body.length.${name}`).value / 2;
 const ARM_TILT = (3.5 * Math.PI) / 180;
 /** Centre of the shoulder joint from the middle: the upper arm's flesh reaches out to the shoulder breadth and a little over. */
 const SHOULDER_AT = 0.108;
+/** How far the joint lies under the top of the shoulder. */
+const SHOULDER_DEPTH = 0.022;
 const HIP_AT = 0.052;
 const KNEE_AT = 0.047;
 
 const TRUNK_ROWS: readonly (readonly [height: number, across: number, ahead: number, shift: number])[] = [
-  [0.458, 0.058, 0.058, -0.002],
+  [0.468, 0.062, 0.05, -0.002],
   [0.485, 0.086, 0.066, -0.004],
   [0.52, breadth('hips'), 0.07, -0.006],
   [0.56, 0.09, 0.066, -0.003],
@@ -147,7 +149,7 @@ function trunk(p: Proportions): Loft {
     aheadAxis: AHEAD,
     length: (high - low) * p.body,
     stations: stations(rows, p.body, p.build),
-    startCap: 0.014 * p.body,
+    startCap: 0.026 * p.body,
     endCap: 0.012 * p.body,
     from: 0,
   };
@@ -218,10 +220,11 @@ function arm(p: Proportions, side: 1 | -1, pose: PersonPose): Loft[] {
   return [
     limb(p, {
       region: `${name} upper arm`,
-      origin: shoulder,
+      // The joint lies under the shoulder’s height, so that the flesh over it reaches just that.
+      origin: at(SHOULDER_DEPTH * p.body),
       to: at(upper),
       rows: UPPER_ARM_ROWS,
-      startCap: 0.028,
+      startCap: 0.021,
       endCap: 0.018,
       from: 0.12,
       thickness,

@@ -1,0 +1,70 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { lowWaterFerry } from '@every-inch/core/demo';
+import { writeArchive, writePiece } from '@every-inch/core/piece';
+import Papa from 'papaparse';
+import { describe, expect, it } from 'vitest';
+
+const folder = mkdtempSync(join(tmpdir(), 'inch-'));
+const root = fileURLToPath(new URL('../../', import.meta.url));
+const ferry = lowWaterFerry('2026-05-01T09:00:00Z');
+function file(name: string, content: string | Uint8Array): string {
+  const path = join(folder, name);
+  writeFileSync(path, content);
+  return path;
+}
+const sound = file('ferry.inch.json', writePiece(ferry, {}));
+
+function reckon(...args: string[]) {
+  const run = spawnSync(process.execPath, ['--import', 'tsx', 'cli/src/main.ts', ...args], { cwd: root, encoding: 'utf8' });
+  return { code: run.status, out: run.stdout, err: run.stderr };
+}
+
+describe('the headless reckoner', () => {
+  it('prints every figure with its working as CSV', () => {
+    const { code, out, err } = reckon(sound, '--csv');
+    expect([code, err]).toEqual([0, '']);
+    const { data } = Papa.parse<Record<string, string>>(out, { header: true, skipEmptyLines: true });
+    const height = data.find(({ key, part }) => key === 'measure.stature' && part === 'ferrywoman');
+    expect(Number(height?.value)).toBeCloseTo(1660 / 12, 9);
+    expect(height?.working).toBe('1.660 m ÷ 12 = 138.3 mm');
+    expect(data.length).toBeGreaterThan(100);
+  });
+
+  it('keeps to a part and a lens, in words', () => {
+    const { out } = reckon(sound, '--part', 'quay', '--lens', 'bulk');
+    expect(out).toMatch(/bulk\.foil +quay/);
+    expect(out).not.toContain('size.height');
+    expect(out).not.toContain('ferrywoman');
+  });
+
+  it('opens an archive as well', () => {
+    expect(reckon(file('ferry.inch.zip', writeArchive(ferry, {}, new Map())), '--lens', 'brief').code).toBe(0);
+  });
+
+  it.each<[string, () => string[], RegExp]>([
+    ['a missing file', () => [join(folder, 'none.json')], /none\.json: cannot be read \(ENOENT\)\n$/],
+    ['not JSON', () => [file('bad.json', 'clay')], /bad\.json: Line 1, column 1: it is not JSON/],
+    ['a newer file', () => [file('new.json', '{"format":"every-inch/piece","version":9}')], /newer Every Inch/],
+    ['an unknown part', () => [sound, '--part', 'moon'], /no part “moon”; there are: ferrywoman/],
+    ['an unknown lens', () => [sound, '--lens', 'moon'], /no lens “moon”; there are: size/],
+    ['an unknown flag', () => [sound, '--moon'], /usage:/],
+    ['no file', () => [], /usage:/],
+  ])('%s: one clear message on stderr, exit 2', (_, args, says) => {
+    const { code, out, err } = reckon(...args());
+    expect([code, out]).toEqual([2, '']);
+    expect(err).toMatch(says);
+  });
+
+  it('says what it put aside and reckons the rest', () => {
+    const raw = JSON.parse(writePiece(ferry, {}));
+    delete raw.parts[0].form;
+    const { code, out, err } = reckon(file('hurt.inch.json', JSON.stringify(raw)), '--lens', 'size');
+    expect(code).toBe(0);
+    expect(err).toContain('put aside parts[0]: parts[0].form is missing');
+    expect(out).toContain('quay');
+  });
+});
