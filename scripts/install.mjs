@@ -15,7 +15,11 @@ export function installPackages({ quiet = false } = {}) {
   const lock = createHash('sha256').update(readFileSync('package-lock.json')).digest('hex');
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === lock) return;
   if (!quiet) console.log('Installing packages …');
-  run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], quiet ? { stdio: ['ignore', 'ignore', 'inherit'] } : {});
+  run(
+    'npm',
+    ['ci', '--no-audit', '--no-fund', '--loglevel=error'],
+    quiet ? { stdio: ['ignore', 'ignore', 'inherit'] } : {},
+  );
   mkdirSync('node_modules', { recursive: true });
   writeFileSync(STAMP, lock);
 }
@@ -30,7 +34,10 @@ export function installChromium() {
     process.exit(1);
   }
   console.log('Installing Chromium …');
-  const quiet = { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } };
+  const quiet = {
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+  };
   run('apt-get', ['update', '-qq'], quiet);
   run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], quiet);
 }

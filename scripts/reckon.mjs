@@ -9,5 +9,7 @@ const args = process.argv.slice(2).map((arg, i, all) => {
   const isValue = ['--part', '--lens'].includes(all[i - 1]);
   return arg.startsWith('-') || isValue ? arg : resolve(from, arg);
 });
-const { status } = spawnSync(process.execPath, ['--import', 'tsx', 'cli/src/main.ts', ...args], { stdio: 'inherit' });
+const { status } = spawnSync(process.execPath, ['--import', 'tsx', 'cli/src/main.ts', ...args], {
+  stdio: 'inherit',
+});
 process.exit(status ?? 1);

@@ -19,7 +19,10 @@ function file(name: string, content: string | Uint8Array): string {
 const sound = file('ferry.inch.json', writePiece(ferry, {}));
 
 function reckon(...args: string[]) {
-  const run = spawnSync(process.execPath, ['--import', 'tsx', 'cli/src/main.ts', ...args], { cwd: root, encoding: 'utf8' });
+  const run = spawnSync(process.execPath, ['--import', 'tsx', 'cli/src/main.ts', ...args], {
+    cwd: root,
+    encoding: 'utf8',
+  });
   return { code: run.status, out: run.stdout, err: run.stderr };
 }
 
@@ -42,13 +45,19 @@ describe('the headless reckoner', () => {
   });
 
   it('opens an archive as well', () => {
-    expect(reckon(file('ferry.inch.zip', writeArchive(ferry, {}, new Map())), '--lens', 'brief').code).toBe(0);
+    expect(reckon(file('ferry.inch.zip', writeArchive(ferry, {}, new Map())), '--lens', 'brief').code).toBe(
+      0,
+    );
   });
 
   it.each<[string, () => string[], RegExp]>([
     ['a missing file', () => [join(folder, 'none.json')], /none\.json: cannot be read \(ENOENT\)\n$/],
     ['not JSON', () => [file('bad.json', 'clay')], /bad\.json: Line 1, column 1: it is not JSON/],
-    ['a newer file', () => [file('new.json', '{"format":"every-inch/piece","version":9}')], /newer Every Inch/],
+    [
+      'a newer file',
+      () => [file('new.json', '{"format":"every-inch/piece","version":9}')],
+      /newer Every Inch/,
+    ],
     ['an unknown part', () => [sound, '--part', 'moon'], /no part “moon”; there are: ferrywoman/],
     ['an unknown lens', () => [sound, '--lens', 'moon'], /no lens “moon”; there are: size/],
     ['an unknown flag', () => [sound, '--moon'], /usage:/],

@@ -8,7 +8,11 @@ function main(args: string[]): number {
     const { values, positionals } = parseArgs({
       args,
       allowPositionals: true,
-      options: { part: { type: 'string' }, lens: { type: 'string' }, csv: { type: 'boolean', default: false } },
+      options: {
+        part: { type: 'string' },
+        lens: { type: 'string' },
+        csv: { type: 'boolean', default: false },
+      },
     });
     const [file, ...more] = positionals;
     if (file === undefined || more.length > 0) throw new AskError(USAGE);

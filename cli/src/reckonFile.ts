@@ -32,7 +32,9 @@ function readFile(file: string, now: string): PieceReading {
   try {
     bytes = readFileSync(file);
   } catch (cause) {
-    throw new AskError(`${file}: cannot be read (${(cause as NodeJS.ErrnoException).code ?? 'unknown'})`, { cause });
+    throw new AskError(`${file}: cannot be read (${(cause as NodeJS.ErrnoException).code ?? 'unknown'})`, {
+      cause,
+    });
   }
   try {
     const isZip = bytes[0] === 0x50 && bytes[1] === 0x4b;
@@ -93,7 +95,10 @@ function wanted(asked: Asked, { book }: PieceReckoned, reading: PieceReading): R
  * @returns the text for stdout, and lines for stderr about what the file held that could not be used
  * @throws {AskError} when the file cannot be opened or has no such part or lens
  */
-export function reckonFile(asked: Asked, now: string): { readonly out: string; readonly notes: readonly string[] } {
+export function reckonFile(
+  asked: Asked,
+  now: string,
+): { readonly out: string; readonly notes: readonly string[] } {
   const reading = readFile(asked.file, now);
   const options = { shapes: makeShapeStore(), workshopOwn: {}, now };
   let reckoned: PieceReckoned;
@@ -107,7 +112,9 @@ export function reckonFile(asked: Asked, now: string): { readonly out: string; r
   const notes = [
     ...reading.migrated.map((step) => `brought up to date: ${step}`),
     ...reading.repaired.map((line) => `put right: ${line}`),
-    ...reading.damaged.flatMap(({ where, problems }) => problems.map((line) => `put aside ${where}: ${line}`)),
+    ...reading.damaged.flatMap(({ where, problems }) =>
+      problems.map((line) => `put aside ${where}: ${line}`),
+    ),
     ...reckoned.faults.map(({ part, says }) => `cannot be built: ${part}: ${says}`),
   ];
   const out = asked.csv

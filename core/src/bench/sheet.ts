@@ -34,10 +34,7 @@ function writeBake(writer: PageWriter, piece: Piece, { book }: PieceReckoned): v
   const rows: [string, string][] = [
     ['Oven', `${bothDegrees(temperature)}${range ? `, window ${range}` : ''}`],
     ['Set the dial to', bothDegrees(dial)],
-    [
-      'Time at that heat',
-      formatRange(hold.quantity) ?? formatQuantity(hold.quantity),
-    ],
+    ['Time at that heat', formatRange(hold.quantity) ?? formatQuantity(hold.quantity)],
     ...(set ? [['Set bakes before', formatQuantity(set.quantity)] as [string, string]] : []),
   ];
   for (const [name, value] of rows)

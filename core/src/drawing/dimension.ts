@@ -52,7 +52,7 @@ export function dimension(from: Vec2, to: Vec2, offset: number, text: string, ac
     slash(to),
     {
       kind: 'text',
-at: outside ? at(middle, offset - 1, 3) : at(middle, offset + 1),
+      at: outside ? at(middle, offset - 1, 3) : at(middle, offset + 1),
       text,
       size: 2.5,
       anchor: outside ? 'start' : 'middle',

@@ -1,5 +1,5 @@
+import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
 import type { Brief, Clay, CoreChoice, LogEntry, Part, Piece, Schools } from './document.ts';
-import { PIECE_FORMAT, PIECE_VERSION } from './document.ts';
 import { type ClayId, newId, type PieceId } from './ids.ts';
 
 export const DEFAULT_SCHOOLS: Schools = { colour: 'painted', bakes: 'sections', heat: 'set', core: 'foil' };

@@ -25,22 +25,22 @@ import {
 import type { Form } from '../form/index.ts';
 import type { ClayFamily } from '../handbook/index.ts';
 import type { Datum, FigureScale, RatioScale, Scale } from '../scale/index.ts';
+import {
+  OUTCOMES,
+  type Outcome,
+  PIECE_FORMAT,
+  PIECE_VERSION,
+  PURPOSES,
+  type Purpose,
+  VIEWPOINTS,
+  type Viewpoint,
+} from './constants.ts';
 import { FORM_CLASSES, PersonFormData } from './forms.ts';
 import { type ClayId, type EntryId, ID_PATTERN, type PartId, type PictureId, type PieceId } from './ids.ts';
-
-/** Stamp of a piece's file. */
-export const PIECE_FORMAT = 'every-inch/piece';
-/** Version this program writes. */
-export const PIECE_VERSION = 1;
 
 const FINITE = { allowInfinity: false, allowNaN: false } as const;
 const NAME_LENGTH = 200;
 const NOTE_LENGTH = 20_000;
-
-export const PURPOSES = ['display', 'handled', 'filmed', 'worn', 'given'] as const;
-export type Purpose = (typeof PURPOSES)[number];
-export const VIEWPOINTS = ['all-round', 'front', 'above', 'camera'] as const;
-export type Viewpoint = (typeof VIEWPOINTS)[number];
 
 export class RatioScaleData implements RatioScale {
   @Equals('ratio') kind!: 'ratio';
@@ -168,9 +168,6 @@ export class MadeMeasure {
   /** Miniature mm. */
   @IsNumber(FINITE) @IsPositive() madeMm!: number;
 }
-
-export const OUTCOMES = ['good', 'under-baked', 'scorched', 'cracked'] as const;
-export type Outcome = (typeof OUTCOMES)[number];
 
 export class BakeRecord {
   /** As read from the thermometer, or the dial without one. */

@@ -1,6 +1,8 @@
 export { type ArchiveReading, type Pictures, readArchive, writeArchive } from './archive.ts';
+export * from './constants.ts';
 export * from './defaults.ts';
-export * from './document.ts';
+export type * from './document.ts';
+export * from './edit.ts';
 export { PieceFileError, type PieceFileFault } from './errors.ts';
 export * from './ids.ts';
 export { type Problem, type ProblemCode, problemText } from './problems.ts';

@@ -1,6 +1,7 @@
 import { type ClassConstructor, plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { type ParseError, parse as parseTolerantly, printParseErrorCode } from 'jsonc-parser';
+import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
 import {
   DEFAULT_BRIEF,
   DEFAULT_CLAY,
@@ -9,7 +10,7 @@ import {
   DEFAULT_PART,
   DEFAULT_SCHOOLS,
 } from './defaults.ts';
-import { Clay, LogEntry, Part, PIECE_FORMAT, PIECE_VERSION, Piece, type Quarantined } from './document.ts';
+import { Clay, LogEntry, Part, Piece, type Quarantined } from './document.ts';
 import { PieceFileError } from './errors.ts';
 import { ID_PATTERN, newId } from './ids.ts';
 import { isRecord, MIGRATIONS, migrate, type RawRecord, validateMigrations } from './migrations.ts';

@@ -1,5 +1,6 @@
 import type { OwnValues } from '../reckoning/index.ts';
-import { PIECE_FORMAT, PIECE_VERSION, type Piece } from './document.ts';
+import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
+import type { Piece } from './document.ts';
 
 /**
  * The text of a piece’s file, stamped with the current version. The workshop’s own values go in where the piece has
