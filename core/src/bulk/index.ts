@@ -3,3 +3,4 @@ export { foilLengthMm } from './foil.ts';
 export { type Packs, packsFor } from './packs.ts';
 export { type PartNeed, reckonClays } from './reckonClays.ts';
 export { type ClayShare, claySharesOf, type PartBulk, reckonPartBulk } from './reckonPart.ts';
+export { sectionDrawing } from './sectionDrawing.ts';

@@ -14,6 +14,7 @@ function printable(text: string): string {
     .replace(/[’‘′]/g, "'")
     .replace(/[“”″]/g, '"')
     .replace(/[–—]/g, '-')
+    .replace(/⌀/g, 'dia.')
     .replace(/[₀-₉]/g, (c) => String(c.charCodeAt(0) - 0x2080))
     .replace(/[^\u0020-\u00ff]/g, '?');
 }

@@ -324,6 +324,19 @@ describe('forms that nothing can be built from', () => {
 });
 
 describe('the store of shapes', () => {
+  it('scales a person it has already built and gets what building it anew gives', () => {
+    const store = makeShapeStore();
+    const tall: Form = { kind: 'person', statureMm: 1830, headsTall: 8, build: 1.2, pose: 'tee' };
+    const [kept, built] = [store.shapeOf(tall), shapeOf(tall)];
+    expect(kept.volumeMm3 / built.volumeMm3).toBeCloseTo(1, 6);
+    expect(kept.areaMm2 / built.areaMm2).toBeCloseTo(1, 6);
+    expect(kept.core(48, 24).volumeMm3 / built.core(48, 24).volumeMm3).toBeCloseTo(1, 3);
+    expect(kept.measures.map(({ key, lengthMm }) => [key, lengthMm.toFixed(3)])).toEqual(
+      built.measures.map(({ key, lengthMm }) => [key, lengthMm.toFixed(3)]),
+    );
+    expect(extentOf(kept.outline('side'))[3]).toBeCloseTo(extentOf(built.outline('side'))[3], 1);
+  });
+
   it('builds a form once, and again when it is thickened', () => {
     const store = makeShapeStore();
     const form: Form = { kind: 'person', statureMm: 1660, headsTall: null, build: 1, pose: 'straight' };

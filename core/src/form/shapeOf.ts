@@ -4,8 +4,9 @@ import { cylinderShape } from './cylinder.ts';
 import { type Heroic, PLAIN, personShape } from './person/index.ts';
 import { ringShape } from './ring.ts';
 import { rodShape } from './rod.ts';
+import { scaledShape } from './scaled.ts';
 import { turnedShape } from './turned.ts';
-import type { Form, Outline, Shape, View } from './types.ts';
+import type { Form, Outline, PersonForm, Shape, View } from './types.ts';
 
 /**
  * The solid that follows from a form, in the part's own frame.
@@ -32,6 +33,9 @@ export function shapeOf(form: Form, heroic: Heroic = PLAIN): Shape {
   }
 }
 
+/** Stature people are built at before they are scaled, mm. */
+const UNIT_STATURE = 1000;
+
 /** Remembers what was built from each form object; forms are never changed in place. */
 export interface ShapeStore {
   shapeOf(form: Form, heroic?: Heroic): Shape;
@@ -54,17 +58,33 @@ function lazily(shape: Shape): Shape {
   return { ...shape, outline: (view) => outlines[view](), section: once(() => shape.section()) };
 }
 
+/** People kept by canon, build and pose; a stature only scales them. */
+const MOST_PEOPLE = 64;
+
 /** A store for one user of the core; drop it to forget. */
 export function makeShapeStore(): ShapeStore {
   const plain = new WeakMap<Form, Shape>();
-  const thickened = new WeakMap<Form, Shape>();
+  const thickened = new WeakMap<Form, Map<string, Shape>>();
+  const people = new Map<string, Shape>();
+
+  function personOf(form: PersonForm, heroic: Heroic): Shape {
+    if (!(form.statureMm > 0)) return personShape(form, heroic);
+    const key = [form.headsTall, form.build, form.pose, heroic.head, heroic.hands].join('/');
+    const unit = people.get(key) ?? lazily(personShape({ ...form, statureMm: UNIT_STATURE }, heroic));
+    if (people.size >= MOST_PEOPLE) people.clear();
+    people.set(key, unit);
+    return scaledShape(unit, form.statureMm / UNIT_STATURE);
+  }
+
   return {
     shapeOf(form, heroic = PLAIN) {
-      const store = heroic.head === 1 && heroic.hands === 1 ? plain : thickened;
-      const kept = store.get(form);
+      const isPlain = heroic.head === 1 && heroic.hands === 1;
+      const heroicKey = `${heroic.head}/${heroic.hands}`;
+      const kept = isPlain ? plain.get(form) : thickened.get(form)?.get(heroicKey);
       if (kept) return kept;
-      const made = lazily(shapeOf(form, heroic));
-      store.set(form, made);
+      const made = lazily(form.kind === 'person' ? personOf(form, heroic) : shapeOf(form, heroic));
+      if (isPlain) plain.set(form, made);
+      else thickened.set(form, new Map([[heroicKey, made]]));
       return made;
     },
   };

@@ -1,0 +1,42 @@
+import { mapOutline } from './outline.ts';
+import type { Core, InnerBall, Outline, Shape, Vec2, Vec3 } from './types.ts';
+
+/**
+ * A shape grown or shrunk about the origin: lengths by a factor, surface by its square, volume by its cube.
+ *
+ * @param by over 0
+ */
+export function scaledShape(shape: Shape, by: number): Shape {
+  const point3 = ([x, y, z]: Vec3): Vec3 => [x * by, y * by, z * by];
+  const point2 = ([x, y]: Vec2): Vec2 => [x * by, y * by];
+  const ball = (one: InnerBall): InnerBall => ({
+    ...one,
+    diameterMm: one.diameterMm * by,
+    at: point3(one.at),
+  });
+  const outline = (one: Outline): Outline => mapOutline(one, point2);
+  return {
+    box: { min: point3(shape.box.min), max: point3(shape.box.max) },
+    volumeMm3: shape.volumeMm3 * by ** 3,
+    areaMm2: shape.areaMm2 * by ** 2,
+    error: shape.error,
+    thickest: ball(shape.thickest),
+    measures: shape.measures.map((measure) => ({
+      ...measure,
+      lengthMm: measure.lengthMm * by,
+      from: point2(measure.from),
+      to: point2(measure.to),
+    })),
+    outline: (view) => outline(shape.outline(view)),
+    section: () => outline(shape.section()),
+    core(skinMm, leastMm): Core {
+      const core = shape.core(skinMm / by, leastMm / by);
+      return {
+        ...core,
+        volumeMm3: core.volumeMm3 * by ** 3,
+        section: () => outline(core.section()),
+        thickestClay: ball(core.thickestClay),
+      };
+    },
+  };
+}
