@@ -1,2 +1,3 @@
 export { lessonLens, lessonsFor } from './lessons.ts';
 export { reckonLog } from './reckonLog.ts';
+export { recordMeasure } from './recordMeasure.ts';

@@ -41,8 +41,26 @@ export function writeArchive(piece: Piece, workshopOwn: OwnValues, pictures: Pic
   return zipSync(files);
 }
 
+const isPieceEntry = (name: string) => name === PIECE_ENTRY || PICTURE_ENTRY.test(name);
+/** Files of a backup: each piece’s own file in a folder of its id. */
+const isBackupEntry = (name: string) => /^[A-Za-z0-9_-]{1,64}\/[^/\\]{1,120}\.inch\.(json|zip)$/.test(name);
+
+/** Packs the files of several pieces into one backup. */
+export function writeBackup(files: ReadonlyMap<string, Uint8Array>): Uint8Array {
+  return zipSync(Object.fromEntries(files), { level: 0 });
+}
+
+/**
+ * The piece files of a backup, by name; empty when the archive is none.
+ *
+ * @throws {PieceFileError} as {@link readArchive}
+ */
+export function readBackup(bytes: Uint8Array): ReadonlyMap<string, Uint8Array> {
+  return new Map(Object.entries(unpack(bytes, gate([], isBackupEntry))));
+}
+
 /** Lets through the piece and its pictures while the announced sizes stay within bounds. */
-function gate(skipped: string[]): (info: UnzipFileInfo) => boolean {
+function gate(skipped: string[], isWanted: (name: string) => boolean): (info: UnzipFileInfo) => boolean {
   let [total, entries] = [0, 0];
   return ({ name, originalSize }) => {
     entries += 1;
@@ -56,15 +74,15 @@ function gate(skipped: string[]): (info: UnzipFileInfo) => boolean {
         'zip-too-large',
         `The archive unpacks to more than a piece can have (${MOST_ENTRIES} files, ${LARGEST_ARCHIVE / 1048576} MB); nothing was unpacked.`,
       );
-    const wanted = name === PIECE_ENTRY || PICTURE_ENTRY.test(name);
+    const wanted = isWanted(name);
     if (!wanted && !name.endsWith('/')) skipped.push(name);
     return wanted;
   };
 }
 
-function unpack(bytes: Uint8Array, skipped: string[]): Record<string, Uint8Array> {
+function unpack(bytes: Uint8Array, filter: (info: UnzipFileInfo) => boolean): Record<string, Uint8Array> {
   try {
-    return unzipSync(bytes, { filter: gate(skipped) });
+    return unzipSync(bytes, { filter });
   } catch (cause) {
     if (cause instanceof PieceFileError) throw cause;
     throw new PieceFileError(
@@ -84,7 +102,7 @@ function unpack(bytes: Uint8Array, skipped: string[]): Record<string, Uint8Array
  */
 export function readArchive(bytes: Uint8Array, now: string): ArchiveReading {
   const skipped: string[] = [];
-  const files = unpack(bytes, skipped);
+  const files = unpack(bytes, gate(skipped, isPieceEntry));
   const text = files[PIECE_ENTRY];
   if (!text)
     throw new PieceFileError(

@@ -1,4 +1,11 @@
-export { type ArchiveReading, type Pictures, readArchive, writeArchive } from './archive.ts';
+export {
+  type ArchiveReading,
+  type Pictures,
+  readArchive,
+  readBackup,
+  writeArchive,
+  writeBackup,
+} from './archive.ts';
 export * from './constants.ts';
 export * from './defaults.ts';
 export type * from './document.ts';

@@ -12,9 +12,11 @@ import {
   PieceFileError,
   type PieceFileFault,
   readArchive,
+  readBackup,
   readPiece,
   validatePiece,
   writeArchive,
+  writeBackup,
   writePiece,
 } from './index.ts';
 import { MIGRATIONS, MigrationSequenceError, migrate, validateMigrations } from './migrations.ts';
@@ -320,6 +322,20 @@ describe('archives with pictures', () => {
     const { pictures, skipped } = readArchive(bytes, NOW);
     expect([...pictures.keys()]).toEqual(['good']);
     expect(skipped).toHaveLength(4);
+  });
+
+  it('a backup gives each piece back', () => {
+    const files = new Map(
+      [ferry, tollFrogs(NOW)].map((piece) => [
+        `${piece.id}/${fileNameOf(piece, 'json')}`,
+        strToU8(writePiece(piece, {})),
+      ]),
+    );
+    const back = [...readBackup(writeBackup(files)).values()].map(
+      (bytes) => readPiece(new TextDecoder().decode(bytes), NOW).piece.name,
+    );
+    expect(back).toEqual(['Low Water Ferry', 'Toll Frogs']);
+    expect(readBackup(writeArchive(ferry, {}, new Map())).size).toBe(0);
   });
 
   it('a bomb is refused before it is unpacked', () => {

@@ -1,0 +1,149 @@
+import { CARE, CLAYS, type Row, TABLES } from '@every-inch/core/handbook';
+import { formatQuantity } from '@every-inch/core/reckoning';
+import { resolveScale, toMiniature, toReal } from '@every-inch/core/scale';
+import {
+  formatInchFraction,
+  formatMiniMm,
+  formatRealFeet,
+  formatRealMetric,
+  miniMm,
+  realMm,
+} from '@every-inch/core/units';
+import { useEffect, useState } from 'react';
+import { LengthField } from '../parts/LengthField.tsx';
+import { NumberField } from '../parts/NumberField.tsx';
+import { RoomHead } from '../shell/RoomHead.tsx';
+import { useAppSelector } from '../state/store.ts';
+import { pieceStore } from '../storage/keeper.ts';
+
+function shownValue(row: Row): string {
+  const { low, high, unit } = row;
+  if (low !== undefined && high !== undefined && unit !== '°C apart')
+    return `${formatQuantity({ value: low, unit })} to ${formatQuantity({ value: high, unit })}`;
+  return formatQuantity(row);
+}
+
+function TableRow({ row }: { readonly row: Row }) {
+  const own = useAppSelector((state) => state.workshop.own[row.id]);
+  return (
+    <tr className="border-b border-hair align-baseline">
+      <th scope="row" className="py-1.5 pr-3 text-left font-normal">
+        {row.title}
+      </th>
+      <td className="figure whitespace-nowrap px-3 text-right">
+        {shownValue(row)}
+        {own !== undefined && (
+          <div className="text-fired">yours: {formatQuantity({ value: own, unit: row.unit })}</div>
+        )}
+      </td>
+      <td className="pl-3 text-[13px] text-quiet">
+        {row.standing === 'published' ? row.source : row.standing}
+      </td>
+    </tr>
+  );
+}
+
+/** Life to miniature at any ratio, without a piece. */
+function Calculator() {
+  const [ratio, setRatio] = useState(12);
+  const [lifeMm, setLifeMm] = useState(1750);
+  const scale = resolveScale({ kind: 'ratio', ratio });
+  const life = realMm(lifeMm);
+  const mini = toMiniature(life, scale);
+  return (
+    <section className="mb-6 border-b border-ink pb-4">
+      <h2 className="font-semibold">Reckon a size</h2>
+      <div className="mt-2 flex flex-wrap items-end gap-5">
+        <NumberField label="Scale 1 :" value={ratio} min={0.1} onNumber={setRatio} />
+        <LengthField
+          label="In life"
+          shown={formatRealMetric(life)}
+          unit="mm"
+          onLength={setLifeMm}
+          className="w-32"
+        />
+        <LengthField
+          label="Miniature"
+          shown={`${formatMiniMm(mini)} mm`}
+          unit="mm"
+          onLength={(mm) => setLifeMm(toReal(miniMm(mm), scale))}
+          className="w-32"
+        />
+        <output className="figure pb-1 text-fired">
+          {formatInchFraction(mini).text} in · {formatRealFeet(life)} in life
+        </output>
+      </div>
+    </section>
+  );
+}
+
+/** The handbook: every fact the figures lean on, with its source. */
+export default function Handbook() {
+  const [sought, setSought] = useState('');
+  useEffect(() => {
+    // The maker’s own values are shown beside the handbook’s.
+    void pieceStore();
+  }, []);
+  const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = TABLES.map((table) => ({
+    ...table,
+    rows: table.rows.filter((row) =>
+      words.every((word) =>
+        `${table.title} ${row.title} ${row.source} ${row.standing}`.toLowerCase().includes(word),
+      ),
+    ),
+  })).filter(({ rows }) => rows.length > 0);
+  const count = found.reduce((sum, { rows }) => sum + rows.length, 0);
+  return (
+    <>
+      <RoomHead title="Handbook" />
+      <main className="mx-auto max-w-4xl px-4 py-6">
+        <Calculator />
+        <label htmlFor="seek" className="heading block">
+          Find
+        </label>
+        <input
+          id="seek"
+          type="search"
+          className="field w-full max-w-md"
+          placeholder="knee, foil, firm clay, published …"
+          value={sought}
+          onChange={(event) => setSought(event.currentTarget.value)}
+        />
+        <p role="status" className="mt-1 text-[13px] text-quiet">
+          {count} {count === 1 ? 'fact' : 'facts'}. “From memory” and “common practice” are starting values:
+          measure, and enter your own in the Workshop.
+        </p>
+        {found.map((table) => (
+          <section key={table.id} className="mt-6">
+            <h2 className="font-semibold">{table.title}</h2>
+            {table.id === 'clays' && (
+              <p className="text-[13px] text-quiet">
+                {CLAYS.map(({ title, character }) => `${title}: ${character}`).join('. ')}.
+              </p>
+            )}
+            <div className="overflow-x-auto">
+              <table className="mt-1 w-full border-t border-ink">
+                <tbody>
+                  {table.rows.map((row) => (
+                    <TableRow key={row.id} row={row} />
+                  ))}
+                </tbody>
+              </table>
+            </div>
+          </section>
+        ))}
+        {words.length === 0 && (
+          <section className="mt-6">
+            <h2 className="font-semibold">Care</h2>
+            <ul className="mt-1 list-disc space-y-1 pl-5">
+              {CARE.map(({ says }) => (
+                <li key={says}>{says}</li>
+              ))}
+            </ul>
+          </section>
+        )}
+      </main>
+    </>
+  );
+}

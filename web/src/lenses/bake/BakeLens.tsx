@@ -1,0 +1,151 @@
+import { sectionDrawing } from '@every-inch/core/bulk';
+import { CARE } from '@every-inch/core/handbook';
+import { formatQuantity, formatRange } from '@every-inch/core/reckoning';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import { DrawingView } from '../../parts/DrawingView.tsx';
+import { FigureRow } from '../../parts/FigureRow.tsx';
+import { Lessons } from '../../parts/Lessons.tsx';
+import { useSizeMm } from '../../parts/useSize.ts';
+import { VerdictLine } from '../../parts/VerdictLine.tsx';
+import { Working } from '../../parts/Working.tsx';
+import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
+import { selected } from '../../state/sessionSlice.ts';
+import { selectPart, useAppDispatch, useAppSelector, useOpenPiece, useReckoned } from '../../state/store.ts';
+import { BakeCard } from './BakeCard.tsx';
+
+/** Each baked part: its thickest clay and the time that asks for. */
+function PartsTable() {
+  const dispatch = useAppDispatch();
+  const piece = useOpenPiece();
+  const { book } = useReckoned();
+  const chosen = useAppSelector(selectPart);
+  const baked = piece.parts.flatMap((part) => {
+    const [thickest, temperature, hold] = ['bulk.thickest', 'bake.temperature', 'bake.hold'].map((key) =>
+      book.get(`${part.id}/${key}`),
+    );
+    return thickest && temperature && hold ? [{ part, thickest, temperature, hold }] : [];
+  });
+  return (
+    <div className="overflow-x-auto">
+      <table className="mt-1 w-full min-w-[560px]">
+        <thead>
+          <tr className="heading border-b border-ink text-right">
+            <th className="py-1 text-left font-semibold">baked by itself</th>
+            <th className="px-2 font-semibold">thickest clay</th>
+            <th className="px-2 font-semibold">oven</th>
+            <th className="px-2 font-semibold">time</th>
+            <th className="pl-2 text-left font-semibold">verdict</th>
+          </tr>
+        </thead>
+        <tbody>
+          {baked.map(({ part, thickest, temperature, hold }) => (
+            <tr key={part.id} className={`border-b border-hair ${part.id === chosen?.id ? 'bg-panel' : ''}`}>
+              <th scope="row" className="text-left font-normal">
+                <button
+                  type="button"
+                  className="py-1.5 text-left hover:underline"
+                  onClick={() => dispatch(selected(part.id))}
+                >
+                  {part.name}
+                </button>
+              </th>
+              {[thickest, temperature, hold].map((figure) => (
+                <td key={figure.key} className="figure whitespace-nowrap px-1 text-right">
+                  <span className="inline-flex items-center">
+                    {figure === hold
+                      ? (formatRange(figure.quantity) ?? formatQuantity(figure.quantity))
+                      : formatQuantity(figure.quantity)}
+                    <Working figure={figure} />
+                  </span>
+                </td>
+              ))}
+              <td className="pl-2">
+                {hold.verdict && <VerdictLine verdict={hold.verdict} waysOut={false} />}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function Baked() {
+  const part = useAppSelector(selectPart);
+  const { contexts, bulk } = useReckoned();
+  const [ref, size] = useSizeMm<HTMLDivElement>();
+  const context = part && bulk.has(part.id) ? contexts.get(part.id) : undefined;
+  const drawing = useMemo(
+    () =>
+      context && size
+        ? sectionDrawing(context, bulk.get(context.part.id) ?? null, size.widthMm, size.heightMm, true)
+        : null,
+    [context, bulk, size],
+  );
+  return (
+    <div ref={ref} className="h-[min(260px,34vh)] min-h-48">
+      {drawing ? (
+        <DrawingView
+          drawing={drawing}
+          label={`Section through ${part?.name}, baked, with its thickest clay`}
+          className="size-full"
+        />
+      ) : (
+        <p className="pt-10 text-center text-quiet">
+          {part ? `${part.name} is not baked.` : 'Add a part at Size first.'}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** Bake: the card of one load, and what each part would ask for by itself. */
+export default function BakeLens() {
+  const part = useAppSelector(selectPart);
+  const piece = useOpenPiece();
+  const { book } = useReckoned();
+  const card = ['temperature', 'dial', 'hold', 'set'].map((key) => book.get(`/bake.${key}`));
+  const own = part ? book.of('bake', part.id) : [];
+  return (
+    <LensLayout
+      title="Bake"
+      middle={
+        <>
+          <h3 className="mb-2 font-semibold">Everything in one load</h3>
+          {card[0] ? (
+            <BakeCard figures={card} />
+          ) : (
+            <p className="text-quiet">Nothing here is baked: no part is of a clay that goes in the oven.</p>
+          )}
+          <Baked />
+          <PartsTable />
+          <p className="mt-3">
+            <Link to={`/piece/${piece.id}/log`} className="text-fired underline underline-offset-2">
+              Record a bake in the log
+            </Link>
+          </p>
+        </>
+      }
+      reckoning={
+        <>
+          {part && own.length > 0 && (
+            <Stretch title={`${part.name}, by itself`}>
+              {own.map((figure) => (
+                <FigureRow key={figure.id} figure={figure} />
+              ))}
+            </Stretch>
+          )}
+          <Lessons lens="bake" />
+          <Stretch title="Care">
+            <ul className="list-disc space-y-1 pl-4 text-[13px]">
+              {CARE.filter(({ step }) => step === 'bake' || step === 'clay').map(({ says }) => (
+                <li key={says}>{says}</li>
+              ))}
+            </ul>
+          </Stretch>
+        </>
+      }
+    />
+  );
+}

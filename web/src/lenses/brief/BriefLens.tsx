@@ -1,0 +1,168 @@
+import { type Brief, PURPOSES, type Purpose, VIEWPOINTS, type Viewpoint } from '@every-inch/core/piece';
+import { resolveScale } from '@every-inch/core/scale';
+import { Choice } from '../../parts/Choice.tsx';
+import { FigureRow } from '../../parts/FigureRow.tsx';
+import { Lessons } from '../../parts/Lessons.tsx';
+import { NumberField } from '../../parts/NumberField.tsx';
+import { TextField } from '../../parts/TextField.tsx';
+import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
+import { editAt, useAppDispatch, useAppSelector, useOpenPiece, useReckoned } from '../../state/store.ts';
+import { SCHOOLS } from './schools.ts';
+
+const PURPOSE_SAYS: Record<Purpose, string> = {
+  display: 'display',
+  handled: 'handled at the table',
+  filmed: 'filmed',
+  worn: 'worn',
+  given: 'given away',
+};
+const VIEWPOINT_SAYS: Record<Viewpoint, string> = {
+  'all-round': 'from all round',
+  front: 'from the front',
+  above: 'from above',
+  camera: 'through a camera',
+};
+
+function useBriefEdit() {
+  const dispatch = useAppDispatch();
+  return <K extends keyof Brief>(field: K, value: Brief[K], label: string) =>
+    dispatch(editAt(label, ['brief', field], value));
+}
+
+function Fields() {
+  const { brief } = useOpenPiece();
+  const set = useBriefEdit();
+  return (
+    <div className="flex flex-wrap gap-x-6 gap-y-3">
+      <Choice
+        label="What it is for"
+        value={brief.purpose}
+        options={PURPOSES.map((value) => ({ value, says: PURPOSE_SAYS[value] }))}
+        onChoose={(value) => set('purpose', value, 'what it is for')}
+      />
+      <Choice
+        label="Seen"
+        value={brief.seenFrom}
+        options={VIEWPOINTS.map((value) => ({ value, says: VIEWPOINT_SAYS[value] }))}
+        onChoose={(value) => set('seenFrom', value, 'where it is seen from')}
+      />
+      <TextField
+        label="Who handles it"
+        className="w-44"
+        value={brief.handledBy}
+        onText={(text) => set('handledBy', text, 'who handles it')}
+      />
+      <TextField
+        label="Due"
+        type="date"
+        className="w-36"
+        value={brief.due ?? ''}
+        onText={(text) => set('due', text === '' ? null : text, 'the day it is due')}
+      />
+      <NumberField
+        label="Bench hours a day"
+        value={brief.hoursPerDay}
+        min={0}
+        max={24}
+        onNumber={(value) => set('hoursPerDay', value, 'hours a day')}
+        onEmpty={() => set('hoursPerDay', null, 'hours a day')}
+        after="h"
+      />
+      <NumberField
+        label="Budget"
+        value={brief.budget}
+        min={0}
+        onNumber={(value) => set('budget', value, 'budget')}
+        onEmpty={() => set('budget', null, 'budget')}
+        after={brief.currency}
+      />
+      <TextField
+        label="Currency"
+        className="w-16"
+        value={brief.currency}
+        onText={(text) => set('currency', text.slice(0, 8), 'currency')}
+      />
+    </div>
+  );
+}
+
+function SchoolChoices() {
+  const dispatch = useAppDispatch();
+  const { schools } = useOpenPiece().brief;
+  return (
+    <div className="mt-5">
+      <h3 className="font-semibold">Schools</h3>
+      <p className="text-[13px] text-quiet">Where makers disagree. Both ways work; each costs something.</p>
+      {SCHOOLS.map(({ key, title, ways }) => (
+        <fieldset
+          key={key}
+          className="grid grid-cols-[9rem_1fr] gap-x-3 border-t border-hair py-2 max-md:grid-cols-1"
+        >
+          <legend className="contents">
+            <span className="heading pt-0.5">{title}</span>
+          </legend>
+          <div>
+            {ways.map(({ value, says, costs }) => (
+              <label key={value} className="flex items-baseline gap-2 py-0.5">
+                <input
+                  type="radio"
+                  name={key}
+                  checked={schools[key] === value}
+                  onChange={() => dispatch(editAt(`${title}: ${says}`, ['brief', 'schools', key], value))}
+                />
+                <span className={schools[key] === value ? 'font-medium' : ''}>{says}</span>
+                <span className="text-[13px] text-quiet">{costs}</span>
+              </label>
+            ))}
+          </div>
+        </fieldset>
+      ))}
+    </div>
+  );
+}
+
+/** Brief: what it is for, by when, for how much, and which school. */
+export default function BriefLens() {
+  const piece = useOpenPiece();
+  const set = useBriefEdit();
+  const readOnly = useAppSelector((state) => state.document.readOnly);
+  const { book } = useReckoned();
+  const { label, says } = resolveScale(piece.scale);
+  const scale = book.get('/size.scale');
+  const cost = book.get('/bulk.cost');
+  return (
+    <LensLayout
+      title="Brief"
+      middle={
+        <fieldset disabled={readOnly} className="max-w-4xl">
+          <div className="mb-4">
+            <TextField
+              long
+              label="What is to be made"
+              value={piece.brief.note}
+              placeholder="One or two lines: the subject, the moment, what must be seen."
+              onText={(text) => set('note', text, 'what is to be made')}
+            />
+          </div>
+          <Fields />
+          <SchoolChoices />
+        </fieldset>
+      }
+      reckoning={
+        <>
+          <Stretch title="The piece">
+            {scale && <FigureRow figure={scale} also={[label, says].filter(Boolean).join(', ')} />}
+            {book.of('brief', null).map((figure) => (
+              <FigureRow key={figure.id} figure={figure} />
+            ))}
+            {cost && <FigureRow figure={cost} after={piece.brief.currency} />}
+            {!piece.brief.due && (
+              <p className="text-[13px] text-quiet">Enter the day it is due to see the hours left.</p>
+            )}
+          </Stretch>
+          <Lessons lens="brief" />
+        </>
+      }
+    />
+  );
+}

@@ -1,0 +1,76 @@
+import type { Schools } from '@every-inch/core/piece';
+
+/** One way of a school, and what it costs. */
+interface Way<T extends string> {
+  readonly value: T;
+  readonly says: string;
+  readonly costs: string;
+}
+
+/** A matter on which makers disagree. */
+export interface School<K extends keyof Schools = keyof Schools> {
+  readonly key: K;
+  readonly title: string;
+  readonly ways: readonly Way<Schools[K] & string>[];
+}
+
+/** The schools that change a figure or a step today. */
+export const SCHOOLS: readonly School[] = [
+  {
+    key: 'colour',
+    title: 'Colour',
+    ways: [
+      {
+        value: 'painted',
+        says: 'neutral, then paint',
+        costs: 'forgives colour; adds sealing, painting and drying',
+      },
+      {
+        value: 'coloured',
+        says: 'coloured clay',
+        costs: 'no painting; more packs open, and white picks up every crumb',
+      },
+      {
+        value: 'pastel',
+        says: 'pastel on raw clay',
+        costs: 'soft shades in one bake; cannot be taken back after it',
+      },
+    ],
+  },
+  {
+    key: 'core',
+    title: 'Under the clay',
+    ways: [
+      { value: 'foil', says: 'foil core', costs: 'lighter, cures through; a skin too thin shows the foil' },
+      { value: 'none', says: 'no core', costs: 'simple for small parts; thick ones will not cure through' },
+    ],
+  },
+  {
+    key: 'bakes',
+    title: 'When to bake',
+    ways: [
+      {
+        value: 'sections',
+        says: 'sections as they are done',
+        costs: 'finished parts are safe from fingers; more oven time',
+      },
+      { value: 'one', says: 'one bake', costs: 'one trip to the oven; everything stays soft until then' },
+    ],
+  },
+  {
+    key: 'heat',
+    title: 'How long each bake is',
+    ways: [
+      {
+        value: 'set',
+        says: 'short set bakes, full cure last',
+        costs: 'less browning; the last bake must reach everything',
+      },
+      {
+        value: 'full',
+        says: 'full time each time',
+        costs: 'each section is strong at once; early ones see more heat',
+      },
+    ],
+  },
+];

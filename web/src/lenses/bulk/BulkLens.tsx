@@ -1,0 +1,95 @@
+import { sectionDrawing } from '@every-inch/core/bulk';
+import { useMemo } from 'react';
+import { DrawingView } from '../../parts/DrawingView.tsx';
+import { FigureRow } from '../../parts/FigureRow.tsx';
+import { useSizeMm } from '../../parts/useSize.ts';
+import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
+import { selectPart, useAppSelector, useOpenPiece, useReckoned } from '../../state/store.ts';
+import { BulkFields } from './BulkFields.tsx';
+import { ClayTable } from './ClayTable.tsx';
+
+function Section() {
+  const part = useAppSelector(selectPart);
+  const { contexts, bulk } = useReckoned();
+  const [ref, size] = useSizeMm<HTMLDivElement>();
+  const context = part ? contexts.get(part.id) : undefined;
+  const drawing = useMemo(
+    () =>
+      context && size
+        ? sectionDrawing(context, bulk.get(context.part.id) ?? null, size.widthMm, size.heightMm)
+        : null,
+    [context, bulk, size],
+  );
+  return (
+    <div>
+      <div className="heading flex flex-wrap gap-x-4">
+        <span>Section from the front, miniature mm</span>
+        <span className="flex items-center gap-1">
+          <span aria-hidden className="inline-block size-3 border border-ink bg-raw" /> clay
+        </span>
+        <span className="flex items-center gap-1">
+          <span
+            aria-hidden
+            className="inline-block size-3 border border-ink [background:repeating-linear-gradient(45deg,var(--paper)_0_2px,var(--foil)_2px_4px)]"
+          />{' '}
+          foil
+        </span>
+        <span className="flex items-center gap-1 text-fired">
+          <span aria-hidden className="inline-block size-3 rounded-full border border-fired" /> thickest clay
+        </span>
+      </div>
+      <div ref={ref} className="h-[min(340px,44vh)] min-h-56">
+        {drawing && (
+          <DrawingView drawing={drawing} label={`Section through ${part?.name}`} className="size-full" />
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** Bulk: what is inside, how much of everything, and where it is too thick. */
+export default function BulkLens() {
+  const piece = useOpenPiece();
+  const part = useAppSelector(selectPart);
+  const readOnly = useAppSelector((state) => state.document.readOnly);
+  const { book } = useReckoned();
+  const own = part ? book.of('bulk', part.id) : [];
+  const cost = book.get('/bulk.cost');
+  return (
+    <LensLayout
+      title="Bulk"
+      middle={
+        <>
+          {part ? (
+            <Section />
+          ) : (
+            <p className="mt-10 text-center text-quiet">
+              Add a part at Size first; its section is drawn here.
+            </p>
+          )}
+          <fieldset disabled={readOnly} className="mt-3 border-t border-hair pt-3">
+            {part && <BulkFields part={part} />}
+            <ClayTable />
+          </fieldset>
+        </>
+      }
+      reckoning={
+        <>
+          {part && (
+            <Stretch title={part.name}>
+              {own.map((figure) => (
+                <FigureRow key={figure.id} figure={figure} />
+              ))}
+              {own.length === 0 && <p className="text-quiet">Not of clay: no core and no bake.</p>}
+            </Stretch>
+          )}
+          {cost && (
+            <Stretch title="The piece">
+              <FigureRow figure={cost} after={piece.brief.currency} />
+            </Stretch>
+          )}
+        </>
+      }
+    />
+  );
+}

@@ -1,0 +1,238 @@
+import {
+  addEntry,
+  type BakeRecord,
+  DEFAULT_ENTRY,
+  type EntryId,
+  type LogEntry,
+  newId,
+  OUTCOMES,
+  type Outcome,
+  type PartId,
+  type PictureRef,
+} from '@every-inch/core/piece';
+import { useId, useState } from 'react';
+import { toast } from 'sonner';
+import { Choice } from '../../parts/Choice.tsx';
+import { LengthField } from '../../parts/LengthField.tsx';
+import { NumberField } from '../../parts/NumberField.tsx';
+import { TextField } from '../../parts/TextField.tsx';
+import {
+  edit,
+  selectPart,
+  useAppDispatch,
+  useAppSelector,
+  useOpenPiece,
+  useReckoned,
+} from '../../state/store.ts';
+import { keepPicture, PictureError } from '../../storage/pictures.ts';
+
+/** What can be recorded. */
+export type RecordKind = LogEntry['kind'];
+
+const OUTCOME_SAYS: Record<Outcome, string> = {
+  good: 'good',
+  'under-baked': 'under-baked',
+  scorched: 'scorched',
+  cracked: 'cracked',
+};
+const WHOLE = 'whole';
+
+interface Draft {
+  readonly part: string;
+  readonly key: string;
+  readonly madeMm: number | null;
+  readonly temperatureC: number | null;
+  readonly minutes: number | null;
+  readonly outcome: Outcome;
+  readonly note: string;
+  readonly lesson: string;
+  readonly pictures: readonly PictureRef[];
+}
+
+/** What the card asks for stands in the fields to begin with. */
+function useDraft(kind: RecordKind) {
+  const part = useAppSelector(selectPart);
+  const { book, contexts } = useReckoned();
+  const figure = (key: string) => book.get(`${part?.id ?? ''}/${key}`) ?? book.get(`/${key}`);
+  const start = (): Draft => ({
+    part: part?.id ?? WHOLE,
+    key: part ? (contexts.get(part.id)?.shape.measures[0]?.key ?? '') : '',
+    madeMm: null,
+    temperatureC: kind === 'bake' ? (figure('bake.temperature')?.quantity.value ?? 130) : null,
+    minutes: kind === 'bake' ? Math.round(figure('bake.hold')?.quantity.value ?? 20) : null,
+    outcome: 'good',
+    note: '',
+    lesson: '',
+    pictures: [],
+  });
+  const [draft, setDraft] = useState(start);
+  return {
+    draft,
+    set: (change: Partial<Draft>) => setDraft((old) => ({ ...old, ...change })),
+    restart: () => setDraft(start()),
+  };
+}
+
+function entryOf(kind: RecordKind, draft: Draft, thicknessMm: number | null): LogEntry {
+  const bake: BakeRecord | null =
+    kind === 'bake' && draft.temperatureC !== null && draft.minutes !== null
+      ? { temperatureC: draft.temperatureC, minutes: draft.minutes, thicknessMm, outcome: draft.outcome }
+      : null;
+  return {
+    ...DEFAULT_ENTRY,
+    id: newId<EntryId>(kind),
+    at: new Date().toISOString(),
+    kind,
+    part: draft.part === WHOLE ? null : (draft.part as PartId),
+    bake,
+    measure: kind === 'measure' && draft.madeMm !== null ? { key: draft.key, madeMm: draft.madeMm } : null,
+    note: draft.note,
+    lesson: draft.lesson,
+    pictures: [...draft.pictures],
+  };
+}
+
+function faultOf(kind: RecordKind, draft: Draft): string | null {
+  if (kind === 'bake' && (draft.temperatureC === null || draft.minutes === null))
+    return 'Enter the heat and the minutes.';
+  if (kind === 'measure' && draft.part === WHOLE) return 'Choose the part that was measured.';
+  if (kind === 'measure' && draft.madeMm === null) return 'Enter the length as made.';
+  if (kind === 'note' && draft.note.trim() === '' && draft.pictures.length === 0)
+    return 'Write a line or add a picture.';
+  return null;
+}
+
+function PictureButton({ onPicture }: { readonly onPicture: (ref: PictureRef) => void }) {
+  const id = useId();
+  return (
+    <span className="relative inline-block focus-within:outline-2 focus-within:outline-fired">
+      <label htmlFor={id} className="press inline-block cursor-pointer">
+        Add a picture
+      </label>
+      <input
+        id={id}
+        type="file"
+        accept="image/*"
+        className="absolute inset-0 size-full cursor-pointer opacity-0"
+        onChange={(event) => {
+          const [file] = event.currentTarget.files ?? [];
+          event.currentTarget.value = '';
+          if (!file) return;
+          keepPicture(file).then(onPicture, (error: unknown) => {
+            if (!(error instanceof PictureError)) throw error;
+            toast.error(error.message);
+          });
+        }}
+      />
+    </span>
+  );
+}
+
+/** Records a bake, a measure or a note. */
+export function RecordForm({ kind, onDone }: { readonly kind: RecordKind; readonly onDone: () => void }) {
+  const dispatch = useAppDispatch();
+  const piece = useOpenPiece();
+  const { book, contexts } = useReckoned();
+  const { draft, set } = useDraft(kind);
+  const [says, setSays] = useState<string | null>(null);
+  const measures = contexts.get(draft.part)?.shape.measures ?? [];
+  const record = (): void => {
+    const fault = faultOf(kind, draft);
+    setSays(fault);
+    if (fault) return;
+    const thickest =
+      book.get(`${draft.part === WHOLE ? '' : draft.part}/bulk.thickest`)?.quantity.value ?? null;
+    dispatch(edit(`record a ${kind}`, (old) => addEntry(old, entryOf(kind, draft, thickest))));
+    onDone();
+  };
+  return (
+    <form
+      aria-label={`Record a ${kind}`}
+      className="my-3 space-y-3 border border-hair bg-paper p-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        record();
+      }}
+    >
+      <div className="flex flex-wrap items-end gap-x-5 gap-y-3">
+        <Choice
+          label="Part"
+          className="max-w-60"
+          value={draft.part}
+          options={[
+            { value: WHOLE, says: 'the whole piece' },
+            ...piece.parts.map(({ id, name }) => ({ value: id as string, says: name })),
+          ]}
+          onChoose={(part) => set({ part, key: contexts.get(part)?.shape.measures[0]?.key ?? '' })}
+        />
+        {kind === 'measure' && (
+          <>
+            <Choice
+              label="Measure"
+              value={draft.key}
+              options={measures.map(({ key, title }) => ({ value: key, says: title }))}
+              onChoose={(key) => set({ key })}
+            />
+            <LengthField
+              label="As made"
+              shown={draft.madeMm === null ? '' : draft.madeMm.toFixed(2)}
+              unit="mm"
+              onLength={(madeMm) => set({ madeMm })}
+            />
+          </>
+        )}
+        {kind === 'bake' && (
+          <>
+            <NumberField
+              label="Heat, by the thermometer"
+              value={draft.temperatureC}
+              min={30}
+              max={300}
+              after="°C"
+              onNumber={(temperatureC) => set({ temperatureC })}
+              onEmpty={() => set({ temperatureC: null })}
+            />
+            <NumberField
+              label="Time"
+              value={draft.minutes}
+              min={0.5}
+              max={1440}
+              after="min"
+              onNumber={(minutes) => set({ minutes })}
+              onEmpty={() => set({ minutes: null })}
+            />
+            <Choice
+              label="Came out"
+              value={draft.outcome}
+              options={OUTCOMES.map((value) => ({ value, says: OUTCOME_SAYS[value] }))}
+              onChoose={(outcome) => set({ outcome })}
+            />
+          </>
+        )}
+      </div>
+      <TextField long label="Note" value={draft.note} onText={(note) => set({ note })} />
+      <TextField
+        label="Next time (speaks up at the same stage)"
+        value={draft.lesson}
+        onText={(lesson) => set({ lesson })}
+      />
+      <div className="flex flex-wrap items-center gap-3">
+        <PictureButton onPicture={(ref) => set({ pictures: [...draft.pictures, ref] })} />
+        {draft.pictures.length > 0 && <span className="text-quiet">{draft.pictures.length} added</span>}
+        {says && (
+          <span role="alert" className="text-wont">
+            {says}
+          </span>
+        )}
+        <span className="ml-auto flex gap-2">
+          <button type="button" className="press-quiet" onClick={onDone}>
+            Leave it
+          </button>
+          <button type="submit" className="press">
+            Record it
+          </button>
+        </span>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,140 @@
+import { toReal } from '@every-inch/core/scale';
+import { lineUp } from '@every-inch/core/size';
+import { formatRealMetric, miniMm } from '@every-inch/core/units';
+import { useMemo } from 'react';
+import { DrawingView } from '../../parts/DrawingView.tsx';
+import { FigureRow } from '../../parts/FigureRow.tsx';
+import { Lessons } from '../../parts/Lessons.tsx';
+import { useSizeMm } from '../../parts/useSize.ts';
+import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
+import { dialogOpened, selected } from '../../state/sessionSlice.ts';
+import { selectPart, useAppDispatch, useAppSelector, useOpenPiece, useReckoned } from '../../state/store.ts';
+import { MeasureTable } from './MeasureTable.tsx';
+import { PartForm, ProfileTable } from './PartForm.tsx';
+
+function LineUp() {
+  const dispatch = useAppDispatch();
+  const piece = useOpenPiece();
+  const { contexts } = useReckoned();
+  const part = useAppSelector(selectPart);
+  const [ref, size] = useSizeMm<HTMLDivElement>();
+  const drawing = useMemo(() => {
+    const standing = piece.parts.flatMap(({ id }) => contexts.get(id) ?? []);
+    return size && standing.length > 0
+      ? lineUp(standing, size.widthMm, size.heightMm, part?.id ?? null)
+      : null;
+  }, [piece.parts, contexts, size, part]);
+  return (
+    <div>
+      <div className="heading flex justify-between">
+        <span>Line-up, miniature mm</span>
+        <span>in life</span>
+      </div>
+      <div ref={ref} className="h-[min(330px,42vh)] min-h-56">
+        {drawing && (
+          <DrawingView
+            drawing={drawing}
+            label={`Line-up of ${contexts.size} parts to one scale`}
+            picked={part?.id ?? null}
+            onPick={(id) => dispatch(selected(id))}
+            className="size-full"
+          />
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** A piece without parts: the one thing to do. */
+function Empty() {
+  const dispatch = useAppDispatch();
+  return (
+    <div className="mt-16 text-center">
+      <p>Nothing is on the ground line yet.</p>
+      <button type="button" className="press mt-3" onClick={() => dispatch(dialogOpened('add-part'))}>
+        Add the first part
+      </button>
+      <p className="mt-3 text-quiet">
+        or press <kbd className="figure">N</kbd>; <kbd className="figure">?</kbd> lists the other keys
+      </p>
+    </div>
+  );
+}
+
+function PartReckoning() {
+  const part = useAppSelector(selectPart);
+  const { book, contexts } = useReckoned();
+  if (!part) return null;
+  const scale = contexts.get(part.id)?.scale;
+  const figures = ['height', 'width', 'depth', 'volume', 'surface', 'thickest'].flatMap(
+    (key) => book.get(`${part.id}/size.${key}`) ?? [],
+  );
+  const made = book.of('size', part.id).filter(({ key }) => key.startsWith('made.'));
+  const reads = (mm: number) =>
+    scale ? `reads as ${formatRealMetric(toReal(miniMm(mm), scale))}` : undefined;
+  return (
+    <>
+      <Stretch title={part.name}>
+        {figures.map((figure) => (
+          <FigureRow
+            key={figure.id}
+            figure={figure}
+            also={figure.key === 'size.height' ? reads(figure.quantity.value) : undefined}
+          />
+        ))}
+      </Stretch>
+      {made.length > 0 && (
+        <Stretch title="As made">
+          {made.map((figure) => (
+            <FigureRow key={figure.id} figure={figure} />
+          ))}
+        </Stretch>
+      )}
+    </>
+  );
+}
+
+/** Size: the line-up, the measures, and what was made of them. */
+export default function SizeLens() {
+  const piece = useOpenPiece();
+  const part = useAppSelector(selectPart);
+  const readOnly = useAppSelector((state) => state.document.readOnly);
+  const { contexts, faults, book } = useReckoned();
+  const context = part ? contexts.get(part.id) : undefined;
+  const fault = faults.find((one) => one.part === part?.id);
+  const scale = book.get('/size.scale');
+  return (
+    <LensLayout
+      title="Size"
+      middle={
+        piece.parts.length === 0 ? (
+          <Empty />
+        ) : (
+          <>
+            <LineUp />
+            <fieldset disabled={readOnly} className="mt-3 border-t border-hair pt-3">
+              {part && <PartForm part={part} />}
+              {fault && (
+                <p role="alert" className="mt-3 border border-wont p-2 text-wont">
+                  {part?.name} cannot be built: {fault.says}. Its other entries are kept; mend this one, or
+                  undo.
+                </p>
+              )}
+              <div className="mt-3">
+                {context && <MeasureTable key={context.part.id} context={context} />}
+              </div>
+              {part?.form.kind === 'turned' && <ProfileTable part={part} form={part.form} />}
+            </fieldset>
+          </>
+        )
+      }
+      reckoning={
+        <>
+          <Stretch title="The piece">{scale && <FigureRow figure={scale} />}</Stretch>
+          <PartReckoning />
+          <Lessons lens="size" />
+        </>
+      }
+    />
+  );
+}

@@ -1,0 +1,16 @@
+import { createRoot } from 'react-dom/client';
+import { Provider } from 'react-redux';
+import { RouterProvider } from 'react-router';
+import './app.css';
+import { router } from './routes.tsx';
+import { store } from './state/store.ts';
+import { startKeeping } from './storage/keeper.ts';
+
+startKeeping();
+const root = document.getElementById('root');
+if (root)
+  createRoot(root).render(
+    <Provider store={store}>
+      <RouterProvider router={router} />
+    </Provider>,
+  );

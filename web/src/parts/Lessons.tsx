@@ -1,0 +1,26 @@
+import { lessonsFor } from '@every-inch/core/log';
+import { Stretch } from '../shell/LensLayout.tsx';
+import { selectPart, useAppSelector, useOpenPiece } from '../state/store.ts';
+
+/** What was learned at this stage before, the selected part’s first. */
+export function Lessons({ lens }: { readonly lens: string }) {
+  const piece = useOpenPiece();
+  const part = useAppSelector(selectPart);
+  const lessons = lessonsFor(piece, lens, part?.id ?? null);
+  if (lessons.length === 0) return null;
+  const nameOf = (id: string | null) => piece.parts.find((one) => one.id === id)?.name;
+  return (
+    <Stretch title="Learned before">
+      <ul className="space-y-1.5">
+        {lessons.map((entry) => (
+          <li key={entry.id} className="border-l-2 border-tight pl-2">
+            {entry.lesson}
+            <div className="text-[12.5px] text-quiet">
+              {[nameOf(entry.part), entry.at.slice(0, 10)].filter(Boolean).join(', ')}
+            </div>
+          </li>
+        ))}
+      </ul>
+    </Stretch>
+  );
+}

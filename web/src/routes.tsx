@@ -1,0 +1,79 @@
+import { lazy, Suspense } from 'react';
+import { createBrowserRouter, Link, Outlet, useRouteError } from 'react-router';
+import { Toaster } from 'sonner';
+import Shelf from './shelf/Shelf.tsx';
+import { useTheme } from './shell/useTheme.ts';
+
+const PiecePage = lazy(() => import('./shell/PiecePage.tsx'));
+const Handbook = lazy(() => import('./handbook/Handbook.tsx'));
+const WorkshopPage = lazy(() => import('./workshop/WorkshopPage.tsx'));
+
+function Root() {
+  const theme = useTheme();
+  return (
+    <Suspense fallback={<p className="p-4 text-quiet">Opening …</p>}>
+      <Outlet />
+      <Toaster
+        theme={theme}
+        position="bottom-center"
+        offset={72}
+        toastOptions={{
+          style: {
+            borderRadius: 0,
+            boxShadow: 'none',
+            border: '1px solid var(--ink)',
+            background: 'var(--paper)',
+            color: 'var(--ink)',
+            fontFamily: 'var(--font-sans)',
+          },
+        }}
+      />
+    </Suspense>
+  );
+}
+
+function NotFound() {
+  return (
+    <main className="p-8">
+      <h1 className="font-semibold">Nothing is kept under this address</h1>
+      <Link to="/" className="press mt-4 inline-block">
+        To the Shelf
+      </Link>
+    </main>
+  );
+}
+
+/** The last net: the piece is kept, so the page can be opened again. */
+function Broken() {
+  const error = useRouteError();
+  return (
+    <main className="p-8">
+      <h1 className="font-semibold">Something in this page broke</h1>
+      <p className="mt-2 max-w-prose">
+        Your piece is kept up to the last second. Open it again; if it breaks at the same place, export it
+        from the Shelf.
+      </p>
+      <pre className="figure mt-3 max-w-full overflow-auto bg-panel p-2">
+        {error instanceof Error ? error.message : String(error)}
+      </pre>
+      <a href="/" className="press mt-4 inline-block">
+        To the Shelf
+      </a>
+    </main>
+  );
+}
+
+export const router = createBrowserRouter([
+  {
+    path: '/',
+    element: <Root />,
+    errorElement: <Broken />,
+    children: [
+      { index: true, element: <Shelf /> },
+      { path: 'piece/:id/:lens?', element: <PiecePage /> },
+      { path: 'handbook', element: <Handbook /> },
+      { path: 'workshop', element: <WorkshopPage /> },
+      { path: '*', element: <NotFound /> },
+    ],
+  },
+]);

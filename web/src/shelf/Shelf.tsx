@@ -1,0 +1,217 @@
+import { newPiece, PieceFileError, type PieceId } from '@every-inch/core/piece';
+import { format, parseISO } from 'date-fns';
+import { type DragEvent, useCallback, useEffect, useId, useRef, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { toast } from 'sonner';
+import { RoomHead } from '../shell/RoomHead.tsx';
+import { useAppSelector } from '../state/store.ts';
+import { pieceStore } from '../storage/keeper.ts';
+import { openKept } from '../storage/open.ts';
+import type { PieceHead } from '../storage/pieceStore.ts';
+import { backupFile, exportFile, firstVisit, importFile, putDemo, save } from '../storage/shelf.ts';
+
+function useHeads(): [readonly PieceHead[] | null, () => Promise<void>] {
+  const [heads, setHeads] = useState<readonly PieceHead[] | null>(null);
+  const load = useCallback(async () => {
+    await firstVisit();
+    setHeads(await (await pieceStore()).heads());
+  }, []);
+  useEffect(() => {
+    void load();
+  }, [load]);
+  return [heads, load];
+}
+
+function useShelfActions(load: () => Promise<void>) {
+  const navigate = useNavigate();
+  const opened = async (id: string) => {
+    const opening = await openKept(id);
+    if (!opening.ok) toast.error(opening.says);
+    return opening.ok ? opening.piece : null;
+  };
+  return {
+    async make() {
+      const piece = newPiece('New piece', new Date().toISOString());
+      await (await pieceStore()).put(piece, new Date().toISOString());
+      navigate(`/piece/${piece.id}/size`);
+    },
+    async duplicate(head: PieceHead) {
+      const piece = await opened(head.id);
+      if (!piece) return;
+      const copy = { ...piece, id: newPiece(piece.name, '').id as PieceId, name: `${piece.name}, copy` };
+      await (await pieceStore()).put(copy, new Date().toISOString());
+      await load();
+    },
+    async remove(head: PieceHead) {
+      const pieces = await pieceStore();
+      const raw = await pieces.raw(head.id);
+      await pieces.remove(head.id);
+      await load();
+      const bringBack = async () => {
+        await pieces.drawers.pieces.set(head.id, raw);
+        await pieces.drawers.heads.set(head.id, head);
+        await load();
+      };
+      toast(`“${head.name}” deleted`, {
+        duration: 15_000,
+        action: { label: 'Undo', onClick: () => void bringBack() },
+      });
+    },
+    async exportOne(head: PieceHead) {
+      const piece = await opened(head.id);
+      if (piece) save(await exportFile(piece));
+    },
+    async bringIn(files: readonly File[]) {
+      for (const file of files) {
+        try {
+          for (const { name, notes } of await importFile(file)) {
+            toast(`“${name}” is on the shelf`);
+            for (const note of notes) toast(note, { duration: 15_000 });
+          }
+        } catch (error) {
+          if (!(error instanceof PieceFileError)) throw error;
+          toast.error(`“${file.name}”: ${error.message}`, { duration: 20_000 });
+        }
+      }
+      await load();
+    },
+  };
+}
+
+type Actions = ReturnType<typeof useShelfActions>;
+
+function PieceRow({ head, actions }: { readonly head: PieceHead; readonly actions: Actions }) {
+  return (
+    <li className="flex flex-wrap items-baseline gap-x-4 border-b border-hair py-2">
+      <Link
+        to={`/piece/${head.id}/size`}
+        className="min-w-48 flex-1 truncate text-[17px] font-semibold hover:text-fired"
+        title={head.name}
+      >
+        {head.name}
+      </Link>
+      <span className="figure w-40">{head.scale}</span>
+      <span className="w-20 text-quiet">
+        {head.parts} {head.parts === 1 ? 'part' : 'parts'}
+      </span>
+      <span className="w-32 text-quiet">
+        {head.due ? `due ${format(parseISO(head.due), 'd MMM yyyy')}` : ''}
+      </span>
+      <span className="w-36 text-quiet">kept {format(parseISO(head.keptAt), 'd MMM, HH:mm')}</span>
+      <span className="flex">
+        <button
+          type="button"
+          className="press-quiet"
+          aria-label={`Duplicate ${head.name}`}
+          onClick={() => void actions.duplicate(head)}
+        >
+          Duplicate
+        </button>
+        <button
+          type="button"
+          className="press-quiet"
+          aria-label={`Export ${head.name}`}
+          onClick={() => void actions.exportOne(head)}
+        >
+          Export
+        </button>
+        <button
+          type="button"
+          className="press-quiet text-wont"
+          aria-label={`Delete ${head.name}`}
+          onClick={() => void actions.remove(head)}
+        >
+          Delete
+        </button>
+      </span>
+    </li>
+  );
+}
+
+/** The Shelf: all pieces, new ones, files in and out. */
+export default function Shelf() {
+  const [heads, load] = useHeads();
+  const actions = useShelfActions(load);
+  const keeping = useAppSelector((state) => state.session.keeping);
+  const [over, setOver] = useState(false);
+  const picker = useRef<HTMLInputElement>(null);
+  const pickerId = useId();
+  const onDrop = (event: DragEvent): void => {
+    event.preventDefault();
+    setOver(false);
+    void actions.bringIn([...event.dataTransfer.files]);
+  };
+  return (
+    // Dropping is one of two ways in; the button beside it is the other.
+    // biome-ignore lint/a11y/noStaticElementInteractions: a drop target has no role of its own
+    <div
+      className={`min-h-dvh ${over ? 'outline-2 -outline-offset-4 outline-dashed outline-fired' : ''}`}
+      onDragOver={(event) => {
+        event.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={onDrop}
+    >
+      <RoomHead title="Shelf" />
+      <main className="mx-auto max-w-5xl px-4 py-6">
+        {keeping === 'memory' && (
+          <p role="status" className="mb-4 border border-wont p-2">
+            This browser keeps nothing (a private window, or storage switched off). Work goes on in this tab;
+            export what you want to keep.
+          </p>
+        )}
+        <div className="mb-3 flex flex-wrap items-center gap-3">
+          <button type="button" className="press bg-ink text-bench" onClick={() => void actions.make()}>
+            New piece
+          </button>
+          <button type="button" className="press" onClick={() => picker.current?.click()}>
+            Bring in a file
+          </button>
+          <label htmlFor={pickerId} className="sr-only">
+            File to bring in
+          </label>
+          <input
+            ref={picker}
+            id={pickerId}
+            type="file"
+            tabIndex={-1}
+            multiple
+            accept=".json,.zip"
+            className="sr-only"
+            onChange={(event) => {
+              const files = [...(event.currentTarget.files ?? [])];
+              event.currentTarget.value = '';
+              void actions.bringIn(files);
+            }}
+          />
+          <button
+            type="button"
+            className="press"
+            disabled={!heads || heads.length === 0}
+            onClick={() => void backupFile().then(save)}
+          >
+            Back up everything
+          </button>
+          <span className="text-quiet max-md:hidden">
+            or drop .inch.json and .inch.zip files anywhere here
+          </span>
+        </div>
+        {heads === null && <p className="text-quiet">Looking …</p>}
+        {heads?.length === 0 && <p className="my-8">The shelf is empty.</p>}
+        <ul className="border-t border-ink">
+          {heads?.map((head) => (
+            <PieceRow key={head.id} head={head} actions={actions} />
+          ))}
+        </ul>
+        <button
+          type="button"
+          className="press-quiet mt-3 text-fired"
+          onClick={() => void putDemo().then(load)}
+        >
+          Put the demo pieces on the shelf again
+        </button>
+      </main>
+    </div>
+  );
+}

@@ -1,0 +1,139 @@
+import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react';
+import { Link, Navigate, useParams } from 'react-router';
+import { toast } from 'sonner';
+import { closed, opened, readOnlySet, refreshed } from '../state/documentSlice.ts';
+import { dayBegan, selected } from '../state/sessionSlice.ts';
+import { useAppDispatch, useAppSelector } from '../state/store.ts';
+import { openKept } from '../storage/open.ts';
+import { save } from '../storage/shelf.ts';
+import { type Claim, claimPiece, onKeptElsewhere } from '../storage/tabs.ts';
+import { AddPart } from './AddPart.tsx';
+import { Banner } from './Banner.tsx';
+import { Head } from './Head.tsx';
+import { KeysDialog, useKeys } from './Keys.tsx';
+import { StageRule } from './StageRule.tsx';
+import { STAGES } from './stages.ts';
+import { Tray } from './Tray.tsx';
+import { VersionsDialog } from './Versions.tsx';
+
+const LENSES: Readonly<Record<string, ReturnType<typeof lazy>>> = {
+  brief: lazy(() => import('../lenses/brief/BriefLens.tsx')),
+  size: lazy(() => import('../lenses/size/SizeLens.tsx')),
+  bulk: lazy(() => import('../lenses/bulk/BulkLens.tsx')),
+  bake: lazy(() => import('../lenses/bake/BakeLens.tsx')),
+  bench: lazy(() => import('../lenses/bench/BenchLens.tsx')),
+  log: lazy(() => import('../lenses/log/LogLens.tsx')),
+};
+
+/** Opens a piece for editing, or for reading while another tab edits it. */
+function useOpening(id: string) {
+  const dispatch = useAppDispatch();
+  const [fault, setFault] = useState<{ says: string; raw: unknown } | null>(null);
+  const claim = useRef<Claim | null>(null);
+
+  const open = useCallback(
+    async (takeOver: boolean) => {
+      const mine = await claimPiece(id, takeOver, () => dispatch(readOnlySet(true)));
+      claim.current = mine;
+      const opening = await openKept(id);
+      if (!opening.ok) {
+        setFault(opening);
+        return;
+      }
+      dispatch(dayBegan(new Date().toISOString()));
+      dispatch(opened({ piece: opening.piece, readOnly: !mine.isMine }));
+      for (const note of opening.notes) toast(note, { duration: 12_000 });
+    },
+    [id, dispatch],
+  );
+
+  useEffect(() => {
+    void open(false);
+    return () => {
+      claim.current?.release();
+      dispatch(closed());
+      dispatch(selected(null));
+    };
+  }, [open, dispatch]);
+  return { fault, takeOver: () => void open(true) };
+}
+
+/** Follows along while another tab edits. */
+function useFollowing(id: string): void {
+  const dispatch = useAppDispatch();
+  const readOnly = useAppSelector((state) => state.document.readOnly);
+  useEffect(() => {
+    if (!readOnly) return undefined;
+    return onKeptElsewhere((piece) => {
+      if (piece !== id) return;
+      void openKept(id).then((opening) => opening.ok && dispatch(refreshed(opening.piece)));
+    });
+  }, [readOnly, id, dispatch]);
+}
+
+function Unopenable({ says, raw }: { readonly says: string; readonly raw: unknown }) {
+  return (
+    <main className="p-8">
+      <h1 className="font-semibold">This piece cannot be opened</h1>
+      <p className="mt-2 max-w-prose">{says}</p>
+      <div className="mt-4 flex gap-3">
+        <Link to="/" className="press">
+          To the Shelf
+        </Link>
+        {raw !== null && (
+          <button
+            type="button"
+            className="press"
+            onClick={() =>
+              save(
+                new File([JSON.stringify(raw, null, 2)], 'piece-as-found.json', { type: 'application/json' }),
+              )
+            }
+          >
+            Save it as found
+          </button>
+        )}
+      </div>
+    </main>
+  );
+}
+
+function OpenPiece({ lens, onTakeOver }: { readonly lens: string; readonly onTakeOver: () => void }) {
+  useKeys();
+  const Lens = LENSES[lens];
+  return (
+    <div className="grid h-dvh grid-rows-[auto_auto_1fr_auto] max-md:h-auto max-md:min-h-dvh">
+      <Head />
+      <div>
+        <Banner onTakeOver={onTakeOver} />
+      </div>
+      <div className="grid min-h-0 grid-cols-[205px_minmax(0,1fr)] max-md:grid-cols-1">
+        <Tray />
+        <Suspense fallback={<p className="p-4 text-quiet">Laying it out …</p>}>{Lens && <Lens />}</Suspense>
+      </div>
+      <div className="max-md:sticky max-md:bottom-0 max-md:z-30">
+        <StageRule />
+      </div>
+      <AddPart />
+      <KeysDialog />
+      <VersionsDialog />
+    </div>
+  );
+}
+
+function PieceAt({ id, lens }: { readonly id: string; readonly lens: string }) {
+  const { fault, takeOver } = useOpening(id);
+  useFollowing(id);
+  const openId = useAppSelector((state) => state.document.piece?.id);
+  if (fault) return <Unopenable {...fault} />;
+  if (openId !== id) return <p className="p-4 text-quiet">Opening …</p>;
+  return <OpenPiece lens={lens} onTakeOver={takeOver} />;
+}
+
+/** One piece with one lens over it. */
+export default function PiecePage() {
+  const { id = '', lens } = useParams();
+  const known = STAGES.some((stage) => stage.lens !== null && stage.lens === lens);
+  if (!lens || !known) return <Navigate to={`/piece/${id}/size`} replace />;
+  return <PieceAt key={id} id={id} lens={lens} />;
+}

@@ -1,0 +1,252 @@
+import {
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { duplicatePart, movePart, type Part, type Piece, removePart } from '@every-inch/core/piece';
+import { formatMiniMm, miniMm } from '@every-inch/core/units';
+import { Copy, CornerDownRight, GripVertical, Trash2 } from 'lucide-react';
+import type { KeyboardEvent } from 'react';
+import { toast } from 'sonner';
+import { undone } from '../state/documentSlice.ts';
+import { dialogOpened, selected } from '../state/sessionSlice.ts';
+import {
+  edit,
+  selectPart,
+  useAppDispatch,
+  useAppSelector,
+  useOpenPiece,
+  useReckoned,
+} from '../state/store.ts';
+import { onLogRule } from './logRule.ts';
+import { heedCount, STAGES } from './stages.ts';
+
+/** How deep a part hangs. */
+function depthOf(piece: Piece, part: Part): number {
+  let depth = 0;
+  for (let at = part; at.parent && depth < 6; depth += 1) {
+    const parent = piece.parts.find(({ id }) => id === at.parent);
+    if (!parent) break;
+    at = parent;
+  }
+  return depth;
+}
+
+function LogBar({
+  heightMm,
+  isSelected,
+}: {
+  readonly heightMm: number | null;
+  readonly isSelected: boolean;
+}) {
+  return (
+    <svg aria-hidden viewBox="0 0 126 8" preserveAspectRatio="none" className="mt-0.5 h-2 w-full">
+      <line x1={0} x2={126} y1={5} y2={5} className="draw-hair" vectorEffect="non-scaling-stroke" />
+      {[10, 100, 1000].map((mm) => (
+        <line
+          key={mm}
+          x1={126 * onLogRule(mm)}
+          x2={126 * onLogRule(mm)}
+          y1={2}
+          y2={8}
+          className="draw-hair"
+          vectorEffect="non-scaling-stroke"
+        />
+      ))}
+      {heightMm !== null && (
+        <line
+          x1={0}
+          x2={126 * onLogRule(heightMm)}
+          y1={5}
+          y2={5}
+          stroke={isSelected ? 'var(--fired)' : 'var(--wire)'}
+          strokeWidth={3}
+          vectorEffect="non-scaling-stroke"
+        />
+      )}
+    </svg>
+  );
+}
+
+function usePartKeys(part: Part) {
+  const dispatch = useAppDispatch();
+  const piece = useOpenPiece();
+  const at = piece.parts.indexOf(part);
+  const siblings = piece.parts.filter(({ parent }) => parent === part.parent);
+  const place = siblings.indexOf(part);
+  const focusPart = (id: string | undefined) => {
+    if (!id) return;
+    dispatch(selected(id));
+    document.getElementById(`tray-${id}`)?.focus();
+  };
+  const move = (before: Part | null, parent: Part['parent'], label: string) =>
+    dispatch(edit(label, (old) => movePart(old, part.id, before?.id ?? null, parent)));
+  const moveOn = (key: string): boolean => {
+    const above = siblings[place - 1];
+    const parent = piece.parts.find(({ id }) => id === part.parent);
+    if (key === 'ArrowUp' && above) move(above, part.parent, `move ${part.name} up`);
+    else if (key === 'ArrowDown' && siblings[place + 1])
+      move(siblings[place + 2] ?? null, part.parent, `move ${part.name} down`);
+    else if (key === 'ArrowRight' && above)
+      move(siblings[place + 1] ?? null, above.id, `hang ${part.name} on ${above.name}`);
+    else if (key === 'ArrowLeft' && parent) move(null, parent.parent, `let ${part.name} stand alone`);
+    return key.startsWith('Arrow');
+  };
+  return (event: KeyboardEvent): void => {
+    if (event.altKey) {
+      if (moveOn(event.key)) event.preventDefault();
+      return;
+    }
+    if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+      event.preventDefault();
+      focusPart(piece.parts[at + (event.key === 'ArrowDown' ? 1 : -1)]?.id);
+    }
+    if (event.key === 'Delete') removeWithUndo(dispatch, part);
+  };
+}
+
+function removeWithUndo(dispatch: ReturnType<typeof useAppDispatch>, part: Part): void {
+  dispatch(edit(`remove ${part.name}`, (piece) => removePart(piece, part.id)));
+  toast(`${part.name} removed`, { action: { label: 'Undo', onClick: () => dispatch(undone()) } });
+}
+
+function TrayRow({ part }: { readonly part: Part }) {
+  const dispatch = useAppDispatch();
+  const piece = useOpenPiece();
+  const reckoned = useReckoned();
+  const isSelected = useAppSelector(selectPart)?.id === part.id;
+  const readOnly = useAppSelector((state) => state.document.readOnly);
+  const onKeyDown = usePartKeys(part);
+  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({
+    id: part.id,
+    disabled: readOnly,
+  });
+  const heightMm = reckoned.book.get(`${part.id}/size.height`)?.quantity.value ?? null;
+  const heed = STAGES.reduce((sum, { lens }) => sum + (lens ? heedCount(reckoned, lens, part.id) : 0), 0);
+  const depth = depthOf(piece, part);
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition, paddingLeft: 10 + depth * 12 }}
+      className={`group relative border-l-[3px] pr-2 ${isSelected ? 'border-fired bg-panel' : 'border-transparent'}`}
+    >
+      <button
+        id={`tray-${part.id}`}
+        type="button"
+        aria-pressed={isSelected}
+        className="block w-full py-1.5 text-left"
+        onClick={() => dispatch(selected(part.id))}
+        onKeyDown={onKeyDown}
+      >
+        <span className="flex items-baseline gap-1">
+          {depth > 0 && <CornerDownRight aria-hidden className="size-3 shrink-0 self-center text-quiet" />}
+          <span className="min-w-0 flex-1 truncate" title={part.name}>
+            {part.name}
+            {part.count > 1 && <span className="text-quiet"> × {part.count}</span>}
+          </span>
+          {heed > 0 && (
+            <span className="figure border border-wont px-1 text-[10px] leading-3.5 text-wont">
+              {heed}
+              <span className="sr-only"> to heed</span>
+            </span>
+          )}
+          <span className="figure text-quiet">
+            {heightMm === null ? '–' : formatMiniMm(miniMm(heightMm))}
+          </span>
+        </span>
+        <LogBar heightMm={heightMm} isSelected={isSelected} />
+      </button>
+      {isSelected && !readOnly && (
+        <div className="-mt-0.5 flex justify-end gap-0.5 pb-1 text-quiet">
+          <button
+            type="button"
+            {...attributes}
+            {...listeners}
+            className="mr-auto size-7 cursor-grab touch-none hover:text-ink"
+            aria-label={`Drag ${part.name}; by keyboard Alt and arrows`}
+          >
+            <GripVertical className="mx-auto size-3.5" />
+          </button>
+          <button
+            type="button"
+            className="size-7 hover:text-ink"
+            aria-label={`Duplicate ${part.name}`}
+            onClick={() => {
+              let copy: string | null = null;
+              dispatch(
+                edit(`duplicate ${part.name}`, (old) => {
+                  const made = duplicatePart(old, part.id);
+                  copy = made.copy;
+                  return made.piece;
+                }),
+              );
+              dispatch(selected(copy));
+            }}
+          >
+            <Copy className="mx-auto size-3.5" />
+          </button>
+          <button
+            type="button"
+            className="size-7 hover:text-wont"
+            aria-label={`Remove ${part.name}`}
+            onClick={() => removeWithUndo(dispatch, part)}
+          >
+            <Trash2 className="mx-auto size-3.5" />
+          </button>
+        </div>
+      )}
+    </li>
+  );
+}
+
+/** Every part, with its miniature height on one logarithmic rule. */
+export function Tray() {
+  const dispatch = useAppDispatch();
+  const piece = useOpenPiece();
+  const readOnly = useAppSelector((state) => state.document.readOnly);
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
+  const onDragEnd = ({ active, over }: DragEndEvent): void => {
+    if (!over || active.id === over.id) return;
+    const from = piece.parts.findIndex(({ id }) => id === active.id);
+    const to = piece.parts.findIndex(({ id }) => id === over.id);
+    const [moved, target] = [piece.parts[from], piece.parts[to]];
+    if (!moved || !target) return;
+    const before = from < to ? (piece.parts[to + 1] ?? null) : target;
+    dispatch(edit(`move ${moved.name}`, (old) => movePart(old, moved.id, before?.id ?? null, target.parent)));
+  };
+  return (
+    <section
+      aria-label="Parts"
+      className="flex min-h-0 flex-col border-r border-hair max-md:border-r-0 max-md:border-b"
+    >
+      <h2 className="heading px-3.5 pt-3 pb-1.5">Parts</h2>
+      <div className="min-h-0 flex-1 overflow-y-auto max-md:max-h-56">
+        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+          <SortableContext items={piece.parts.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+            <ul>
+              {piece.parts.map((part) => (
+                <TrayRow key={part.id} part={part} />
+              ))}
+            </ul>
+          </SortableContext>
+        </DndContext>
+        {piece.parts.length === 0 && (
+          <p className="px-3.5 text-quiet">No parts yet. Press N to add the first.</p>
+        )}
+        <button
+          type="button"
+          className="press-quiet mx-2 my-2 text-fired"
+          disabled={readOnly}
+          onClick={() => dispatch(dialogOpened('add-part'))}
+        >
+          + Add a part <kbd className="figure text-[11px] text-quiet">N</kbd>
+        </button>
+      </div>
+    </section>
+  );
+}

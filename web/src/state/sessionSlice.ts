@@ -1,0 +1,39 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+
+/** What is neither saved with the piece nor derived from it. */
+export interface SessionState {
+  readonly selected: string | null;
+  /** ISO time of the last keeping of the open piece. */
+  readonly keptAt: string | null;
+  /** Whether pieces outlive this tab; `memory` when the browser keeps nothing. */
+  readonly keeping: 'kept' | 'memory' | 'full';
+  /** Day the figures are for, ISO. */
+  readonly today: string;
+  /** Puts a part’s field forward, such as after a jump from a working. */
+  readonly dialog: 'keys' | 'versions' | 'add-part' | null;
+}
+
+const slice = createSlice({
+  name: 'session',
+  initialState: { selected: null, keptAt: null, keeping: 'kept', today: '', dialog: null } as SessionState,
+  reducers: {
+    selected: (state, { payload }: PayloadAction<string | null>) => {
+      state.selected = payload;
+    },
+    kept: (state, { payload }: PayloadAction<string>) => {
+      state.keptAt = payload;
+    },
+    keepingChanged: (state, { payload }: PayloadAction<SessionState['keeping']>) => {
+      state.keeping = payload;
+    },
+    dayBegan: (state, { payload }: PayloadAction<string>) => {
+      state.today = payload;
+    },
+    dialogOpened: (state, { payload }: PayloadAction<SessionState['dialog']>) => {
+      state.dialog = payload;
+    },
+  },
+});
+
+export const { selected, kept, keepingChanged, dayBegan, dialogOpened } = slice.actions;
+export const sessionReducer = slice.reducer;

@@ -1,0 +1,76 @@
+import { makeShapeStore } from '@every-inch/core/form';
+import type { LogEntry, Part, Piece } from '@every-inch/core/piece';
+import { setAt } from '@every-inch/core/piece';
+import type { DocumentPath } from '@every-inch/core/reckoning';
+import { type PieceReckoned, reckonPiece } from '@every-inch/core/whole';
+import { configureStore, createSelector, type ThunkAction, type UnknownAction } from '@reduxjs/toolkit';
+import { useDispatch, useSelector } from 'react-redux';
+import { documentReducer, edited } from './documentSlice.ts';
+import { sessionReducer } from './sessionSlice.ts';
+import { workshopReducer } from './workshopSlice.ts';
+
+export const store = configureStore({
+  reducer: { document: documentReducer, session: sessionReducer, workshop: workshopReducer },
+  // Pieces are plain data, checked where they come in; walking thousands of parts on every key press helps nobody.
+  middleware: (defaults) => defaults({ serializableCheck: false, immutableCheck: false }),
+});
+
+export type State = ReturnType<typeof store.getState>;
+type Thunk = ThunkAction<void, State, unknown, UnknownAction>;
+
+export const useAppDispatch = useDispatch.withTypes<typeof store.dispatch>();
+export const useAppSelector = useSelector.withTypes<State>();
+
+/**
+ * Changes the piece as one step that can be undone.
+ *
+ * @param label what is done, as undo will name it
+ * @param change makes the next piece from the present one
+ * @param merge names the field when edits of it run together
+ */
+export function edit(label: string, change: (piece: Piece) => Piece, merge: string | null = null): Thunk {
+  return (dispatch, getState) => {
+    const { piece } = getState().document;
+    if (piece) dispatch(edited({ piece: change(piece), label, merge, at: Date.now() }));
+  };
+}
+
+/** Sets one value of the piece; typing on in the same field is one step. */
+export function editAt(label: string, path: DocumentPath, value: unknown): Thunk {
+  return edit(label, (piece) => setAt(piece, path, value), path.join('/'));
+}
+
+const shapes = makeShapeStore();
+
+/** Everything that follows from the piece; null when none is open. */
+export const selectReckoned: (state: State) => PieceReckoned | null = createSelector(
+  [
+    (state: State) => state.document.piece,
+    (state: State) => state.workshop.own,
+    (state: State) => state.session.today,
+  ],
+  (piece, workshopOwn, now) =>
+    piece && now !== '' ? reckonPiece(piece, { shapes, workshopOwn, now }) : null,
+);
+
+/** The selected part, or the first. */
+export const selectPart: (state: State) => Part | null = createSelector(
+  [(state: State) => state.document.piece, (state: State) => state.session.selected],
+  (piece, selected) => piece?.parts.find(({ id }) => id === selected) ?? piece?.parts[0] ?? null,
+);
+
+/** The open piece; lenses are only shown while there is one. */
+export function useOpenPiece(): Piece {
+  const piece = useAppSelector((state) => state.document.piece);
+  if (!piece) throw new Error('no piece is open');
+  return piece;
+}
+
+/** What follows from the open piece. */
+export function useReckoned(): PieceReckoned {
+  const reckoned = useAppSelector(selectReckoned);
+  if (!reckoned) throw new Error('no piece is open');
+  return reckoned;
+}
+
+export type { LogEntry };

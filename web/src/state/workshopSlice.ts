@@ -1,0 +1,31 @@
+import type { Paper } from '@every-inch/core/drawing';
+import type { OwnValues } from '@every-inch/core/reckoning';
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+
+/** The maker’s settings over all pieces. */
+export interface Workshop {
+  /** Own values over the handbook’s, by row. */
+  readonly own: OwnValues;
+  /** How sizes in life are shown. */
+  readonly system: 'metric' | 'feet';
+  readonly paper: Paper;
+  readonly theme: 'system' | 'light' | 'dark';
+}
+
+export const DEFAULT_WORKSHOP: Workshop = { own: {}, system: 'metric', paper: 'A4', theme: 'system' };
+
+const slice = createSlice({
+  name: 'workshop',
+  initialState: DEFAULT_WORKSHOP,
+  reducers: {
+    workshopOpened: (_, { payload }: PayloadAction<Workshop>) => payload,
+    workshopChanged: (state, { payload }: PayloadAction<Partial<Workshop>>) => ({ ...state, ...payload }),
+    ownValueSet: (state, { payload }: PayloadAction<{ row: string; value: number | null }>) => {
+      const { [payload.row]: _, ...rest } = state.own;
+      state.own = payload.value === null ? rest : { ...rest, [payload.row]: payload.value };
+    },
+  },
+});
+
+export const { workshopOpened, workshopChanged, ownValueSet } = slice.actions;
+export const workshopReducer = slice.reducer;

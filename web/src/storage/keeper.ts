@@ -1,0 +1,85 @@
+import type { Piece } from '@every-inch/core/piece';
+import { keepingChanged, kept } from '../state/sessionSlice.ts';
+import { store } from '../state/store.ts';
+import { DEFAULT_WORKSHOP, type Workshop, workshopOpened } from '../state/workshopSlice.ts';
+import { type Drawers, openDrawers } from './drawers.ts';
+import { PieceStore } from './pieceStore.ts';
+import { announceKept } from './tabs.ts';
+
+/** A change is kept at the latest so long after it was made, ms: within the second that is promised. */
+const KEEP_WITHIN = 400;
+
+let opening: Promise<PieceStore> | null = null;
+
+/** The one store of this tab. */
+export function pieceStore(): Promise<PieceStore> {
+  opening ??= openDrawers().then(async (drawers) => {
+    if (!drawers.lasting) store.dispatch(keepingChanged('memory'));
+    await openWorkshop(drawers);
+    return new PieceStore(drawers);
+  });
+  return opening;
+}
+
+async function openWorkshop(drawers: Drawers): Promise<void> {
+  const settings = await drawers.settings.get<Partial<Workshop>>('workshop');
+  store.dispatch(workshopOpened({ ...DEFAULT_WORKSHOP, ...settings }));
+}
+
+async function keepPiece(piece: Piece): Promise<void> {
+  const now = new Date().toISOString();
+  try {
+    const pieces = await pieceStore();
+    await pieces.put(piece, now);
+    await pieces.keepRevision(piece, now);
+    store.dispatch(kept(now));
+    if (store.getState().session.keeping === 'full') store.dispatch(keepingChanged('kept'));
+    announceKept(piece.id);
+  } catch {
+    // Storage is full or was taken away in mid-sitting; the piece lives on in memory and can be exported.
+    store.dispatch(keepingChanged('full'));
+  }
+}
+
+/**
+ * Keeps the piece and the workshop soon after every change, and at once when the tab is hidden.
+ *
+ * @returns stops watching
+ */
+export function startKeeping(): () => void {
+  let keptPiece = store.getState().document.piece;
+  let keptWorkshop = store.getState().workshop;
+  let timer: ReturnType<typeof setTimeout> | null = null;
+
+  const flush = (): void => {
+    if (timer !== null) clearTimeout(timer);
+    timer = null;
+    const { document: doc, workshop } = store.getState();
+    if (doc.piece && doc.piece !== keptPiece && !doc.readOnly) {
+      keptPiece = doc.piece;
+      void keepPiece(doc.piece);
+    }
+    if (workshop !== keptWorkshop) {
+      keptWorkshop = workshop;
+      void pieceStore().then(({ drawers }) => drawers.settings.set('workshop', workshop));
+    }
+  };
+
+  const unsubscribe = store.subscribe(() => {
+    const { document: doc, workshop } = store.getState();
+    // Opening a piece is not a change of it.
+    if (doc.piece && doc.past.length === 0 && doc.future.length === 0) keptPiece = doc.piece;
+    const changed = (doc.piece !== null && doc.piece !== keptPiece) || workshop !== keptWorkshop;
+    if (changed) timer ??= setTimeout(flush, KEEP_WITHIN);
+  });
+  const onHide = (): void => {
+    if (document.visibilityState === 'hidden') flush();
+  };
+  document.addEventListener('visibilitychange', onHide);
+  window.addEventListener('pagehide', flush);
+  return () => {
+    unsubscribe();
+    document.removeEventListener('visibilitychange', onHide);
+    window.removeEventListener('pagehide', flush);
+  };
+}

@@ -1,0 +1,57 @@
+const CHANNEL = 'every-inch';
+
+type Message = { readonly kind: 'kept'; readonly piece: string };
+
+let channel: BroadcastChannel | null = null;
+function line(): BroadcastChannel | null {
+  if (typeof BroadcastChannel === 'undefined') return null;
+  channel ??= new BroadcastChannel(CHANNEL);
+  return channel;
+}
+
+/** Tells other tabs that a piece was kept. */
+export function announceKept(piece: string): void {
+  line()?.postMessage({ kind: 'kept', piece } satisfies Message);
+}
+
+/** Hears of pieces kept in other tabs. */
+export function onKeptElsewhere(heard: (piece: string) => void): () => void {
+  const on = ({ data }: MessageEvent<Message>): void => heard(data.piece);
+  line()?.addEventListener('message', on);
+  return () => line()?.removeEventListener('message', on);
+}
+
+/** A tab’s hold on a piece. */
+export interface Claim {
+  /** False when another tab edits it. */
+  readonly isMine: boolean;
+  release(): void;
+}
+
+/**
+ * Asks to be the tab that edits a piece.
+ *
+ * @param takeOver takes it from the tab that has it
+ * @param onLost called when another tab takes it over
+ */
+export async function claimPiece(piece: string, takeOver: boolean, onLost: () => void): Promise<Claim> {
+  // Without locks there is no way to know of other tabs.
+  if (!navigator.locks) return { isMine: true, release: () => undefined };
+  return new Promise((settle) => {
+    let release: () => void = () => undefined;
+    const held = new Promise<void>((done) => {
+      release = done;
+    });
+    const options = takeOver ? { steal: true } : { ifAvailable: true };
+    navigator.locks
+      .request(`piece/${piece}`, options, (lock) => {
+        if (!lock) {
+          settle({ isMine: false, release });
+          return undefined;
+        }
+        settle({ isMine: true, release });
+        return held;
+      })
+      .catch(onLost);
+  });
+}

@@ -1,0 +1,96 @@
+import { PAPERS, type Paper } from '@every-inch/core/drawing';
+import { isOwnRow, TABLES } from '@every-inch/core/handbook';
+import { formatQuantity } from '@every-inch/core/reckoning';
+import { useEffect } from 'react';
+import { Choice } from '../parts/Choice.tsx';
+import { NumberField } from '../parts/NumberField.tsx';
+import { RoomHead } from '../shell/RoomHead.tsx';
+import { useAppDispatch, useAppSelector } from '../state/store.ts';
+import { ownValueSet, workshopChanged } from '../state/workshopSlice.ts';
+import { pieceStore } from '../storage/keeper.ts';
+
+function OwnTables() {
+  const dispatch = useAppDispatch();
+  const own = useAppSelector((state) => state.workshop.own);
+  const tables = TABLES.map((table) => ({
+    ...table,
+    rows: table.rows.filter(({ id }) => isOwnRow(id)),
+  })).filter(({ rows }) => rows.length > 0);
+  return tables.map((table) => (
+    <section key={table.id} className="mt-5">
+      <h3 className="heading">{table.title}</h3>
+      <table className="w-full border-t border-hair">
+        <tbody>
+          {table.rows.map((row) => (
+            <tr key={row.id} className="border-b border-hair">
+              <th scope="row" className="py-1 pr-3 text-left font-normal">
+                {row.title}
+              </th>
+              <td className="figure px-3 text-right text-quiet">{formatQuantity(row)}</td>
+              <td className="w-44 pb-1 [&_label]:sr-only">
+                <NumberField
+                  label={`Your own: ${row.title}`}
+                  value={own[row.id] ?? null}
+                  placeholder="yours"
+                  after={row.unit}
+                  onNumber={(value) => dispatch(ownValueSet({ row: row.id, value }))}
+                  onEmpty={() => dispatch(ownValueSet({ row: row.id, value: null }))}
+                />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  ));
+}
+
+/** The workshop: how things are shown, and the maker’s own values for every piece. */
+export default function WorkshopPage() {
+  const dispatch = useAppDispatch();
+  const { system, paper, theme } = useAppSelector((state) => state.workshop);
+  useEffect(() => {
+    void pieceStore();
+  }, []);
+  return (
+    <>
+      <RoomHead title="Workshop" />
+      <main className="mx-auto max-w-3xl px-4 py-6">
+        <h2 className="font-semibold">How things are shown</h2>
+        <div className="mt-2 flex flex-wrap gap-6">
+          <Choice
+            label="Sizes in life"
+            value={system}
+            options={[
+              { value: 'metric', says: 'metres and centimetres' },
+              { value: 'feet', says: 'feet and inches' },
+            ]}
+            onChoose={(value) => dispatch(workshopChanged({ system: value }))}
+          />
+          <Choice
+            label="Paper"
+            value={paper}
+            options={(Object.keys(PAPERS) as Paper[]).map((value) => ({ value, says: value }))}
+            onChoose={(value) => dispatch(workshopChanged({ paper: value }))}
+          />
+          <Choice
+            label="Light"
+            value={theme}
+            options={[
+              { value: 'system', says: 'as the system' },
+              { value: 'light', says: 'light' },
+              { value: 'dark', says: 'dark' },
+            ]}
+            onChoose={(value) => dispatch(workshopChanged({ theme: value }))}
+          />
+        </div>
+        <h2 className="mt-6 font-semibold">Your own values, for every piece</h2>
+        <p className="text-[13px] text-quiet">
+          Measured by you, they go before the handbook’s everywhere. A piece may still have a value of its
+          own; its file carries them all.
+        </p>
+        <OwnTables />
+      </main>
+    </>
+  );
+}
