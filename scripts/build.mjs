@@ -43,3 +43,5 @@ export function build() {
   ]);
   writeFileSync(STAMP, now);
 }
+
+if (import.meta.url === `file://${process.argv[1]}`) build();

@@ -8,7 +8,7 @@ type Place = Pick<Reckoning, 'part' | 'lens'>;
 
 function judgeMix({ underheated, coolest }: MixWindow): Verdict | undefined {
   if (underheated.length === 0) return undefined;
-  const names = underheated.map(({ clay }) => clay.name).join(', ');
+  const names = underheated.map(({ clay }) => clay.name).join(' and ');
   return {
     level: 'doubtful',
     wording: 'state',

@@ -6,12 +6,14 @@ import type { PartContext } from '../whole/context.ts';
 /** Steps a rule may be ticked in. */
 const STEPS = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000, 10_000, 20_000, 50_000];
 /** Room on the paper round the line-up, mm. */
-const EDGE = { left: 16, right: 16, above: 8, below: 17 };
-const GAP = 5;
+const EDGE = { left: 16, right: 20, above: 8, below: 20 };
+const GAP = 4;
+/** Narrow parts still get this much ground, so that their names find room. */
+const LEAST_GROUND = 9;
 /** Width of an average letter of 2.5 mm type, and how far apart names are stacked. */
 const LETTER = 1.85;
-const NAME_ROW = 4.6;
-const NAME_ROWS = 3;
+const NAME_ROW = 4.4;
+const NAME_ROWS = 4;
 
 interface Standing {
   readonly context: PartContext;
@@ -112,6 +114,9 @@ function names(
   return standing.flatMap(({ name, x, part }): DrawItem[] => {
     const half = (name.length * LETTER) / 2;
     const free = ends.findIndex((end) => end <= x - half);
+    const isSelected = part === selected;
+    // Among very many parts only the names that find room are written; the tray has them all.
+    if (free < 0 && !isSelected) return [];
     const row = free < 0 ? NAME_ROWS - 1 : free;
     ends[row] = x + half + 2;
     const base = y - 5.5 - row * NAME_ROW;
@@ -128,7 +133,6 @@ function names(
               ],
             },
           ];
-    const isSelected = part === selected;
     return [
       ...leader,
       {
@@ -147,6 +151,22 @@ function names(
 
 function short(name: string): string {
   return name.length > 18 ? `${name.slice(0, 17)}…` : name;
+}
+
+/** Largest scale at which all parts, none narrower than the least ground, go side by side; found by halving. */
+function fitAlong(parts: readonly Standing[], room: number, least: number): number {
+  const wide = Math.max(
+    1e-6,
+    parts.reduce((sum, { width }) => sum + width, 0),
+  );
+  let [low, high] = [0, room / wide];
+  for (let i = 0; i < 30; i += 1) {
+    const per = (low + high) / 2;
+    const taken = parts.reduce((sum, { width }) => sum + Math.max(width * per, least), 0);
+    if (taken > room) high = per;
+    else low = per;
+  }
+  return low;
 }
 
 /**
@@ -176,15 +196,16 @@ export function lineUp(
     };
   });
   const ground = EDGE.below;
-  const room = paperWidthMm - EDGE.left - EDGE.right - GAP * (parts.length + 1);
-  const wide = Math.max(
-    1e-6,
-    parts.reduce((sum, { width }) => sum + width, 0),
-  );
+  const inner = Math.max(20, paperWidthMm - EDGE.left - EDGE.right);
+  const leastGap = Math.min(GAP, (0.3 * inner) / (parts.length + 1));
+  const room = inner - leastGap * (parts.length + 1);
+  const least = Math.min(LEAST_GROUND, (0.5 * room) / Math.max(1, parts.length));
   const tall = Math.max(1e-6, ...parts.map(({ height }) => height));
-  const per = Math.min(Math.max(10, room) / wide, (paperHeightMm - EDGE.above - EDGE.below) / tall);
+  const per = Math.min(fitAlong(parts, room, least), (paperHeightMm - EDGE.above - EDGE.below) / tall);
+  const stand = (width: number) => Math.max(width * per, least);
   // What width is left over spreads the parts.
-  const gap = GAP + Math.max(0, room - wide * per) / (parts.length + 1);
+  const taken = parts.reduce((sum, { width }) => sum + stand(width), 0);
+  const gap = leastGap + Math.max(0, room - taken) / (parts.length + 1);
   const ratio = contexts[0]?.scale.ratio ?? 1;
   const height = paperHeightMm - EDGE.above - EDGE.below;
   const items: DrawItem[] = [
@@ -199,6 +220,8 @@ export function lineUp(
   for (const { context, width, height: partHeight, left, bottom } of parts) {
     const { part, shape, shrink } = context;
     const outline = scaledOutline(shape.outline('front'), per / shrink);
+    const middle = x + stand(width) / 2;
+    const edge = middle - (width * per) / 2;
     const area: DrawItem = {
       kind: 'area',
       outline,
@@ -206,17 +229,23 @@ export function lineUp(
       weight: 'thin',
       part: part.id,
     };
-    items.push(moved(area, [x - left * per, ground - bottom * per]));
+    items.push(moved(area, [edge - left * per, ground - bottom * per]));
     if (part.id === selected)
       items.push(
-        ...dimension([x, ground], [x, ground + partHeight * per], 4, formatMiniMm(miniMm(partHeight)), true),
+        ...dimension(
+          [edge, ground],
+          [edge, ground + partHeight * per],
+          4,
+          formatMiniMm(miniMm(partHeight)),
+          true,
+        ),
       );
     feet.push({
       name: short(part.count === 1 ? part.name : `${part.name} × ${part.count}`),
-      x: x + (width * per) / 2,
+      x: middle,
       part: part.id,
     });
-    x += width * per + gap;
+    x += stand(width) + gap;
   }
   items.push(...names(feet, ground, selected));
   return { widthMm: paperWidthMm, heightMm: paperHeightMm, items };

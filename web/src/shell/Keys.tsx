@@ -97,7 +97,7 @@ export function KeysDialog() {
   return (
     <Dialog.Root open={isOpen} onOpenChange={(open) => !open && dispatch(dialogOpened(null))}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/30" />
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
         <Dialog.Content
           className="fixed left-1/2 top-1/2 z-50 w-[min(30rem,94vw)] -translate-x-1/2 -translate-y-1/2 border border-ink bg-paper p-5"
           aria-describedby={undefined}

@@ -1,6 +1,6 @@
 import { useNavigate, useParams } from 'react-router';
-import { useOpenPiece, useReckoned } from '../state/store.ts';
-import { heedCount, STAGES } from './stages.ts';
+import { selectHeeds, useAppSelector, useOpenPiece } from '../state/store.ts';
+import { STAGES } from './stages.ts';
 
 /** Ticks of the drawn rule between two stages. */
 const TICKS = 16;
@@ -38,7 +38,7 @@ export function StageRule() {
   const navigate = useNavigate();
   const { lens: current } = useParams();
   const piece = useOpenPiece();
-  const reckoned = useReckoned();
+  const heeds = useAppSelector(selectHeeds);
   return (
     <nav aria-label="Stages" className="relative overflow-x-auto border-t border-ink bg-paper">
       <div className="relative min-w-[860px]">
@@ -46,7 +46,7 @@ export function StageRule() {
         <ol className="grid grid-cols-10">
           {STAGES.map(({ key, name, lens }) => {
             const isCurrent = lens !== null && lens === current;
-            const count = lens === null ? 0 : heedCount(reckoned, lens);
+            const count = lens === null ? 0 : (heeds.byLens.get(lens) ?? 0);
             return (
               <li key={key} className="relative">
                 {isCurrent && (

@@ -17,6 +17,7 @@ import { undone } from '../state/documentSlice.ts';
 import { dialogOpened, selected } from '../state/sessionSlice.ts';
 import {
   edit,
+  selectHeeds,
   selectPart,
   useAppDispatch,
   useAppSelector,
@@ -24,7 +25,6 @@ import {
   useReckoned,
 } from '../state/store.ts';
 import { onLogRule } from './logRule.ts';
-import { heedCount, STAGES } from './stages.ts';
 
 /** How deep a part hangs. */
 function depthOf(piece: Piece, part: Part): number {
@@ -127,13 +127,13 @@ function TrayRow({ part }: { readonly part: Part }) {
     disabled: readOnly,
   });
   const heightMm = reckoned.book.get(`${part.id}/size.height`)?.quantity.value ?? null;
-  const heed = STAGES.reduce((sum, { lens }) => sum + (lens ? heedCount(reckoned, lens, part.id) : 0), 0);
+  const heed = useAppSelector(selectHeeds).byPart.get(part.id) ?? 0;
   const depth = depthOf(piece, part);
   return (
     <li
       ref={setNodeRef}
       style={{ transform: CSS.Translate.toString(transform), transition, paddingLeft: 10 + depth * 12 }}
-      className={`group relative border-l-[3px] pr-2 ${isSelected ? 'border-fired bg-panel' : 'border-transparent'}`}
+      className={`group relative border-l-[3px] pr-2 [content-visibility:auto] [contain-intrinsic-size:auto_42px] ${isSelected ? 'border-fired bg-panel' : 'border-transparent'}`}
     >
       <button
         id={`tray-${part.id}`}

@@ -37,7 +37,7 @@ export function VersionsDialog() {
   return (
     <Dialog.Root open={isOpen} onOpenChange={(open) => !open && dispatch(dialogOpened(null))}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/30" />
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
         <Dialog.Content className="fixed left-1/2 top-1/2 z-50 max-h-[85vh] w-[min(34rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-ink bg-paper p-5">
           <Dialog.Title className="font-semibold">Older versions</Dialog.Title>
           <Dialog.Description className="mt-1 text-[13px] text-quiet">

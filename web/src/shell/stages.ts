@@ -1,5 +1,3 @@
-import type { PieceReckoned } from '@every-inch/core/whole';
-
 /** A stage of the work. */
 export interface Stage {
   readonly key: string;
@@ -21,17 +19,3 @@ export const STAGES: readonly Stage[] = [
   { key: '9', name: 'Bench', lens: 'bench' },
   { key: '0', name: 'Log', lens: 'log' },
 ];
-
-/** How many figures of a lens want heeding, by part or in all. */
-export function heedCount({ book, faults }: PieceReckoned, lens: string, part?: string): number {
-  const figures = book.all.filter(
-    (figure) =>
-      figure.lens === lens &&
-      figure.verdict &&
-      figure.verdict.level !== 'good' &&
-      (part === undefined || figure.part === part),
-  );
-  const broken =
-    lens === 'size' ? faults.filter((fault) => part === undefined || fault.part === part).length : 0;
-  return figures.length + broken;
-}

@@ -6,6 +6,7 @@ import { type PieceReckoned, reckonPiece } from '@every-inch/core/whole';
 import { configureStore, createSelector, type ThunkAction, type UnknownAction } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { documentReducer, edited } from './documentSlice.ts';
+import { type Heeds, heedsOf } from './heeds.ts';
 import { sessionReducer } from './sessionSlice.ts';
 import { workshopReducer } from './workshopSlice.ts';
 
@@ -51,6 +52,13 @@ export const selectReckoned: (state: State) => PieceReckoned | null = createSele
   ],
   (piece, workshopOwn, now) =>
     piece && now !== '' ? reckonPiece(piece, { shapes, workshopOwn, now }) : null,
+);
+
+const NO_HEEDS: Heeds = { byLens: new Map(), byPart: new Map() };
+
+/** What wants heeding in the open piece. */
+export const selectHeeds: (state: State) => Heeds = createSelector([selectReckoned], (reckoned) =>
+  reckoned ? heedsOf(reckoned) : NO_HEEDS,
 );
 
 /** The selected part, or the first. */

@@ -7,16 +7,13 @@ function CardCell({ figure, title }: { readonly figure: Reckoning; readonly titl
   const isHeat = figure.quantity.unit === '°C';
   const range = formatRange(figure.quantity);
   return (
-    <div className="min-w-44 flex-1 border-l border-hair pl-3">
+    <div className="min-w-36 flex-1 border-l border-hair pl-3">
       <div className="heading">{title}</div>
       <div className="flex items-center">
-        <span className="figure text-[22px] leading-8">
-          {isHeat
-            ? bothDegrees(figure).replace(' (', ' · ').replace(')', '')
-            : formatQuantity(figure.quantity)}
-        </span>
+        <span className="figure text-[21px] leading-8">{formatQuantity(figure.quantity)}</span>
         <Working figure={figure} />
       </div>
+      {isHeat && <div className="figure text-quiet">{bothDegrees(figure).replace(/^.*\((.*)\)$/, '$1')}</div>}
       {range && <div className="text-[13px] text-quiet">{range}</div>}
       {figure.verdict && <VerdictLine verdict={figure.verdict} />}
     </div>

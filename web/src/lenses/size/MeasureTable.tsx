@@ -121,6 +121,7 @@ function Lengths({ context, measure }: RowProps) {
             shown={life}
             unit="mm"
             sign={sign}
+            className="w-20"
             onLength={set}
           />
         ) : (
@@ -134,7 +135,7 @@ function Lengths({ context, measure }: RowProps) {
           shown={formatMiniMm(mini)}
           unit="mm"
           sign={sign}
-          className="w-20"
+          className="w-16"
           onLength={(mm) => set(mm * shrink)}
         />
       </td>
@@ -153,7 +154,7 @@ function Made({ context, measure }: RowProps) {
       shown={made ? formatMiniMm(miniMm(made.madeMm)) : ''}
       placeholder="—"
       unit="mm"
-      className="w-16"
+      className="w-14"
       onLength={(mm) =>
         dispatch(
           edit(
@@ -174,7 +175,7 @@ function MeasureRow({ context, measure }: RowProps) {
   const mini = miniMm(measure.lengthMm / context.shrink);
   return (
     <tr className="border-b border-hair">
-      <th scope="row" className="py-1 pr-2 text-left font-normal">
+      <th scope="row" className="min-w-40 py-0.5 pr-1 text-left font-normal leading-tight">
         <span className="flex items-center">
           {figure && <Working figure={figure} />}
           {measure.title}
@@ -197,7 +198,7 @@ function MeasureRow({ context, measure }: RowProps) {
           </span>
         )}
       </td>
-      <td className="min-w-36 pl-1 text-[13px]">
+      <td className="min-w-32 pl-1 text-[13px]">
         {made?.verdict ? (
           <VerdictLine verdict={made.verdict} waysOut={false} />
         ) : (

@@ -66,7 +66,7 @@ export function PartForm({ part }: { readonly part: Part }) {
     <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
       <TextField
         label={KIND_SAYS[form.kind]}
-        className="w-48 font-semibold"
+        className="w-40 font-semibold"
         value={part.name}
         onText={(text) => text !== '' && set('name', text.slice(0, 200), 'name')}
       />
@@ -95,8 +95,8 @@ export function PartForm({ part }: { readonly part: Part }) {
         label="Lengths are"
         value={part.sized}
         options={[
-          { value: 'life', says: 'the thing’s in life' },
-          { value: 'miniature', says: 'on the bench, as they are' },
+          { value: 'life', says: 'in life' },
+          { value: 'miniature', says: 'on the bench' },
         ]}
         onChoose={(value) => set('sized', value, 'frame')}
       />
