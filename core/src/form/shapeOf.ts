@@ -6,7 +6,7 @@ import { ringShape } from './ring.ts';
 import { rodShape } from './rod.ts';
 import { scaledShape } from './scaled.ts';
 import { turnedShape } from './turned.ts';
-import type { Form, Outline, PersonForm, Shape, View } from './types.ts';
+import type { Core, Form, Outline, PersonForm, Shape, View } from './types.ts';
 
 /**
  * The solid that follows from a form, in the part's own frame.
@@ -49,22 +49,38 @@ function once<T>(make: () => T): () => T {
   };
 }
 
+/** Cores kept of one shape: a few scales and skins back. */
+const MOST_CORES = 16;
+
 /** A shape whose outlines and cores are drawn once and kept. */
 function lazily(shape: Shape): Shape {
   const outlines: Record<View, () => Outline> = {
     front: once(() => shape.outline('front')),
     side: once(() => shape.outline('side')),
   };
-  return { ...shape, outline: (view) => outlines[view](), section: once(() => shape.section()) };
+  const cores = new Map<string, Core>();
+  const core = (skinMm: number, leastMm: number): Core => {
+    const key = `${skinMm}/${leastMm}`;
+    const kept = cores.get(key);
+    if (kept) return kept;
+    const made = shape.core(skinMm, leastMm);
+    if (cores.size >= MOST_CORES) cores.clear();
+    const lazyCore = { ...made, section: once(() => made.section()) };
+    cores.set(key, lazyCore);
+    return lazyCore;
+  };
+  return { ...shape, outline: (view) => outlines[view](), section: once(() => shape.section()), core };
 }
 
 /** People kept by canon, build and pose; a stature only scales them. */
 const MOST_PEOPLE = 64;
+/** Shapes kept by what their form says, so that copies of a part are built once. */
+const MOST_SHAPES = 2000;
 
 /** A store for one user of the core; drop it to forget. */
 export function makeShapeStore(): ShapeStore {
-  const plain = new WeakMap<Form, Shape>();
-  const thickened = new WeakMap<Form, Map<string, Shape>>();
+  const byForm = new WeakMap<Form, Map<string, Shape>>();
+  const byContent = new Map<string, Shape>();
   const people = new Map<string, Shape>();
 
   function personOf(form: PersonForm, heroic: Heroic): Shape {
@@ -76,15 +92,23 @@ export function makeShapeStore(): ShapeStore {
     return scaledShape(unit, form.statureMm / UNIT_STATURE);
   }
 
+  function built(form: Form, heroic: Heroic, heroicKey: string): Shape {
+    const key = `${heroicKey} ${JSON.stringify(form)}`;
+    const kept = byContent.get(key);
+    if (kept) return kept;
+    const made = lazily(form.kind === 'person' ? personOf(form, heroic) : shapeOf(form, heroic));
+    if (byContent.size >= MOST_SHAPES) byContent.clear();
+    byContent.set(key, made);
+    return made;
+  }
+
   return {
     shapeOf(form, heroic = PLAIN) {
-      const isPlain = heroic.head === 1 && heroic.hands === 1;
       const heroicKey = `${heroic.head}/${heroic.hands}`;
-      const kept = isPlain ? plain.get(form) : thickened.get(form)?.get(heroicKey);
+      const kept = byForm.get(form)?.get(heroicKey);
       if (kept) return kept;
-      const made = lazily(form.kind === 'person' ? personOf(form, heroic) : shapeOf(form, heroic));
-      if (isPlain) plain.set(form, made);
-      else thickened.set(form, new Map([[heroicKey, made]]));
+      const made = built(form, heroic, heroicKey);
+      byForm.set(form, new Map([[heroicKey, made]]));
       return made;
     },
   };

@@ -27,16 +27,20 @@ export class BookError extends Error {
   }
 }
 
+function gather<K>(map: Map<K, Reckoning[]>, key: K, figure: Reckoning): void {
+  const list = map.get(key);
+  if (list) list.push(figure);
+  else map.set(key, [figure]);
+}
+
 /** Gathers figures into a book. Later figures may lean on earlier ones in any order. */
 export function makeBook(all: readonly Reckoning[]): ReckoningBook {
   const byId = new Map(all.map((figure) => [figure.id, figure]));
   const users = new Map<ReckoningId, Reckoning[]>();
   const byPlace = new Map<string, Reckoning[]>();
   for (const figure of all) {
-    const place = `${figure.lens}/${figure.part ?? ''}`;
-    byPlace.set(place, [...(byPlace.get(place) ?? []), figure]);
-    for (const { origin } of figure.terms)
-      if (origin.kind === 'reckoning') users.set(origin.id, [...(users.get(origin.id) ?? []), figure]);
+    gather(byPlace, `${figure.lens}/${figure.part ?? ''}`, figure);
+    for (const { origin } of figure.terms) if (origin.kind === 'reckoning') gather(users, origin.id, figure);
   }
   return {
     all,

@@ -17,6 +17,8 @@ export function LensLayout({
         {middle}
       </main>
       <aside
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: a panel that scrolls must be reachable by keyboard
+        tabIndex={0}
         aria-label="Reckoning"
         className="min-h-0 overflow-y-auto border-l border-hair bg-panel max-md:border-l-0 max-md:border-t"
       >
@@ -30,7 +32,7 @@ export function LensLayout({
 export function Stretch({ title, children }: { readonly title: string; readonly children: ReactNode }) {
   return (
     <section className="border-b border-hair px-3.5 py-2.5">
-      <h3 className="heading mb-1">{title}</h3>
+      <h3 className="heading mb-1 break-words">{title}</h3>
       {children}
     </section>
   );

@@ -4,9 +4,10 @@ import { toast } from 'sonner';
 import { closed, opened, readOnlySet, refreshed } from '../state/documentSlice.ts';
 import { dayBegan, selected } from '../state/sessionSlice.ts';
 import { useAppDispatch, useAppSelector } from '../state/store.ts';
+import { keepNow } from '../storage/keeper.ts';
 import { openKept } from '../storage/open.ts';
 import { save } from '../storage/shelf.ts';
-import { type Claim, claimPiece, onKeptElsewhere } from '../storage/tabs.ts';
+import { askHandOver, type Claim, claimPiece, onKeptElsewhere } from '../storage/tabs.ts';
 import { AddPart } from './AddPart.tsx';
 import { Banner } from './Banner.tsx';
 import { Head } from './Head.tsx';
@@ -32,10 +33,16 @@ function useOpening(id: string) {
   const claim = useRef<Claim | null>(null);
 
   const open = useCallback(
-    async (takeOver: boolean) => {
+    async (takeOver: boolean, isGone: () => boolean) => {
+      if (takeOver) await askHandOver(id);
       const mine = await claimPiece(id, takeOver, () => dispatch(readOnlySet(true)));
+      if (isGone()) {
+        mine.release();
+        return;
+      }
       claim.current = mine;
       const opening = await openKept(id);
+      if (isGone()) return;
       if (!opening.ok) {
         setFault(opening);
         return;
@@ -48,14 +55,17 @@ function useOpening(id: string) {
   );
 
   useEffect(() => {
-    void open(false);
+    let gone = false;
+    void open(false, () => gone);
     return () => {
+      gone = true;
+      keepNow();
       claim.current?.release();
       dispatch(closed());
       dispatch(selected(null));
     };
   }, [open, dispatch]);
-  return { fault, takeOver: () => void open(true) };
+  return { fault, takeOver: () => void open(true, () => false) };
 }
 
 /** Follows along while another tab edits. */
@@ -102,7 +112,7 @@ function OpenPiece({ lens, onTakeOver }: { readonly lens: string; readonly onTak
   useKeys();
   const Lens = LENSES[lens];
   return (
-    <div className="grid h-dvh grid-rows-[auto_auto_1fr_auto] max-md:h-auto max-md:min-h-dvh">
+    <div className="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_1fr_auto] max-md:h-auto max-md:min-h-dvh">
       <Head />
       <div>
         <Banner onTakeOver={onTakeOver} />

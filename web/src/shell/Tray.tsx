@@ -10,8 +10,8 @@ import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-
 import { CSS } from '@dnd-kit/utilities';
 import { duplicatePart, movePart, type Part, type Piece, removePart } from '@every-inch/core/piece';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
-import { Copy, CornerDownRight, GripVertical, Trash2 } from 'lucide-react';
-import type { KeyboardEvent } from 'react';
+import { ChevronDown, Copy, CornerDownRight, GripVertical, Trash2 } from 'lucide-react';
+import { type KeyboardEvent, useState } from 'react';
 import { toast } from 'sonner';
 import { undone } from '../state/documentSlice.ts';
 import { dialogOpened, selected } from '../state/sessionSlice.ts';
@@ -115,24 +115,35 @@ function removeWithUndo(dispatch: ReturnType<typeof useAppDispatch>, part: Part)
   toast(`${part.name} removed`, { action: { label: 'Undo', onClick: () => dispatch(undone()) } });
 }
 
-function TrayRow({ part }: { readonly part: Part }) {
+/** What a row needs to be dragged. */
+type Drag = ReturnType<typeof useSortable>;
+
+/** Rows beyond this are moved by keyboard alone: following thousands of drop places stalls the page. */
+const MOST_DRAGGED = 300;
+
+function SortableRow({ part }: { readonly part: Part }) {
+  const readOnly = useAppSelector((state) => state.document.readOnly);
+  return <TrayRow part={part} drag={useSortable({ id: part.id, disabled: readOnly })} />;
+}
+
+function TrayRow({ part, drag }: { readonly part: Part; readonly drag?: Drag }) {
   const dispatch = useAppDispatch();
   const piece = useOpenPiece();
   const reckoned = useReckoned();
   const isSelected = useAppSelector(selectPart)?.id === part.id;
   const readOnly = useAppSelector((state) => state.document.readOnly);
   const onKeyDown = usePartKeys(part);
-  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({
-    id: part.id,
-    disabled: readOnly,
-  });
   const heightMm = reckoned.book.get(`${part.id}/size.height`)?.quantity.value ?? null;
   const heed = useAppSelector(selectHeeds).byPart.get(part.id) ?? 0;
   const depth = depthOf(piece, part);
   return (
     <li
-      ref={setNodeRef}
-      style={{ transform: CSS.Translate.toString(transform), transition, paddingLeft: 10 + depth * 12 }}
+      ref={drag?.setNodeRef}
+      style={{
+        transform: drag ? CSS.Translate.toString(drag.transform) : undefined,
+        transition: drag?.transition,
+        paddingLeft: 10 + depth * 12,
+      }}
       className={`group relative border-l-[3px] pr-2 [content-visibility:auto] [contain-intrinsic-size:auto_42px] ${isSelected ? 'border-fired bg-panel' : 'border-transparent'}`}
     >
       <button
@@ -163,15 +174,17 @@ function TrayRow({ part }: { readonly part: Part }) {
       </button>
       {isSelected && !readOnly && (
         <div className="-mt-0.5 flex justify-end gap-0.5 pb-1 text-quiet">
-          <button
-            type="button"
-            {...attributes}
-            {...listeners}
-            className="mr-auto size-7 cursor-grab touch-none hover:text-ink"
-            aria-label={`Drag ${part.name}; by keyboard Alt and arrows`}
-          >
-            <GripVertical className="mx-auto size-3.5" />
-          </button>
+          {drag && (
+            <button
+              type="button"
+              {...drag.attributes}
+              {...drag.listeners}
+              className="mr-auto size-7 cursor-grab touch-none hover:text-ink"
+              aria-label={`Drag ${part.name}; by keyboard Alt and arrows`}
+            >
+              <GripVertical className="mx-auto size-3.5" />
+            </button>
+          )}
           <button
             type="button"
             className="size-7 hover:text-ink"
@@ -209,6 +222,9 @@ export function Tray() {
   const dispatch = useAppDispatch();
   const piece = useOpenPiece();
   const readOnly = useAppSelector((state) => state.document.readOnly);
+  const part = useAppSelector(selectPart);
+  const [isOpen, setIsOpen] = useState(false);
+  const Row = piece.parts.length <= MOST_DRAGGED ? SortableRow : TrayRow;
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
   const onDragEnd = ({ active, over }: DragEndEvent): void => {
     if (!over || active.id === over.id) return;
@@ -224,13 +240,25 @@ export function Tray() {
       aria-label="Parts"
       className="flex min-h-0 flex-col border-r border-hair max-md:border-r-0 max-md:border-b"
     >
-      <h2 className="heading px-3.5 pt-3 pb-1.5">Parts</h2>
-      <div className="min-h-0 flex-1 overflow-y-auto max-md:max-h-56">
+      <h2 className="heading px-3.5 pt-3 pb-1.5 max-md:py-0">
+        <span className="max-md:hidden">Parts</span>
+        <button
+          type="button"
+          className="flex min-h-11 w-full items-center gap-2 text-left md:hidden"
+          aria-expanded={isOpen}
+          onClick={() => setIsOpen(!isOpen)}
+        >
+          <ChevronDown aria-hidden className={`size-4 ${isOpen ? 'rotate-180' : ''}`} />
+          Parts
+          <span className="min-w-0 flex-1 truncate text-ink">{part?.name}</span>
+        </button>
+      </h2>
+      <div className={`min-h-0 flex-1 overflow-y-auto max-md:max-h-[60vh] ${isOpen ? '' : 'max-md:hidden'}`}>
         <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
           <SortableContext items={piece.parts.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
             <ul>
               {piece.parts.map((part) => (
-                <TrayRow key={part.id} part={part} />
+                <Row key={part.id} part={part} />
               ))}
             </ul>
           </SortableContext>

@@ -38,7 +38,7 @@ export function edit(label: string, change: (piece: Piece) => Piece, merge: stri
 
 /** Sets one value of the piece; typing on in the same field is one step. */
 export function editAt(label: string, path: DocumentPath, value: unknown): Thunk {
-  return edit(label, (piece) => setAt(piece, path, value), path.join('/'));
+  return edit(label, (piece) => setAt(piece, path, value), `${label} ${path.join('/')}`);
 }
 
 const shapes = makeShapeStore();

@@ -4,7 +4,7 @@ import { store } from '../state/store.ts';
 import { DEFAULT_WORKSHOP, type Workshop, workshopOpened } from '../state/workshopSlice.ts';
 import { type Drawers, openDrawers } from './drawers.ts';
 import { PieceStore } from './pieceStore.ts';
-import { announceKept } from './tabs.ts';
+import { announceKept, onHandOver } from './tabs.ts';
 
 /** A change is kept at the latest so long after it was made, ms: within the second that is promised. */
 const KEEP_WITHIN = 400;
@@ -41,6 +41,13 @@ async function keepPiece(piece: Piece): Promise<void> {
   }
 }
 
+let flushNow: () => void = () => undefined;
+
+/** Keeps what was last changed without waiting, such as before the piece is closed. */
+export function keepNow(): void {
+  flushNow();
+}
+
 /**
  * Keeps the piece and the workshop soon after every change, and at once when the tab is hidden.
  *
@@ -65,6 +72,8 @@ export function startKeeping(): () => void {
     }
   };
 
+  flushNow = flush;
+
   const unsubscribe = store.subscribe(() => {
     const { document: doc, workshop } = store.getState();
     // Opening a piece is not a change of it.
@@ -77,8 +86,10 @@ export function startKeeping(): () => void {
   };
   document.addEventListener('visibilitychange', onHide);
   window.addEventListener('pagehide', flush);
+  const stopHearing = onHandOver(flush);
   return () => {
     unsubscribe();
+    stopHearing();
     document.removeEventListener('visibilitychange', onHide);
     window.removeEventListener('pagehide', flush);
   };

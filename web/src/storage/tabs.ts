@@ -1,6 +1,8 @@
 const CHANNEL = 'every-inch';
 
-type Message = { readonly kind: 'kept'; readonly piece: string };
+type Message = { readonly kind: 'kept' | 'hand-over'; readonly piece: string };
+/** What the other tab gets to keep its last change before the piece is taken over, ms. */
+const HAND_OVER = 500;
 
 let channel: BroadcastChannel | null = null;
 function line(): BroadcastChannel | null {
@@ -14,11 +16,28 @@ export function announceKept(piece: string): void {
   line()?.postMessage({ kind: 'kept', piece } satisfies Message);
 }
 
-/** Hears of pieces kept in other tabs. */
-export function onKeptElsewhere(heard: (piece: string) => void): () => void {
-  const on = ({ data }: MessageEvent<Message>): void => heard(data.piece);
+function onMessage(kind: Message['kind'], heard: (piece: string) => void): () => void {
+  const on = ({ data }: MessageEvent<Message>): void => {
+    if (data.kind === kind) heard(data.piece);
+  };
   line()?.addEventListener('message', on);
   return () => line()?.removeEventListener('message', on);
+}
+
+/** Hears of pieces kept in other tabs. */
+export function onKeptElsewhere(heard: (piece: string) => void): () => void {
+  return onMessage('kept', heard);
+}
+
+/** Hears that another tab is about to take a piece over. */
+export function onHandOver(heard: (piece: string) => void): () => void {
+  return onMessage('hand-over', heard);
+}
+
+/** Asks the tab that has a piece to keep its last change, and gives it the time. */
+export async function askHandOver(piece: string): Promise<void> {
+  line()?.postMessage({ kind: 'hand-over', piece } satisfies Message);
+  await new Promise((done) => setTimeout(done, HAND_OVER));
 }
 
 /** A tab’s hold on a piece. */

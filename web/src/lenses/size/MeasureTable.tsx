@@ -217,7 +217,7 @@ export function MeasureTable({ context }: { readonly context: PartContext }) {
         <caption className="sr-only">Measures of {context.part.name}</caption>
         <thead>
           <tr className="heading border-b border-ink text-right">
-            <th className="py-1.5 text-left font-semibold">{context.part.name}</th>
+            <th className="py-1.5 text-left font-semibold">measure</th>
             <th className="px-2 font-semibold">in life</th>
             <th className="px-2 font-semibold">mm</th>
             <th className="px-2 font-semibold">inch</th>

@@ -1,0 +1,55 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, openDemo, test } from './bench.ts';
+
+const ROUTES = [
+  '/',
+  '/handbook',
+  '/workshop',
+  '/piece/low-water-ferry/brief',
+  '/piece/low-water-ferry/size',
+  '/piece/low-water-ferry/bulk',
+  '/piece/low-water-ferry/bake',
+  '/piece/low-water-ferry/bench',
+  '/piece/low-water-ferry/log',
+];
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test.describe(`${colorScheme}`, () => {
+    test.use({ colorScheme });
+    test(`axe finds nothing serious on any route, ${colorScheme}`, async ({ page }) => {
+      test.setTimeout(120_000);
+      await openDemo(page, 'Low Water Ferry');
+      for (const route of ROUTES) {
+        await page.goto(route);
+        await expect(page.getByRole('main').first()).toBeVisible();
+        await expect(page.getByText(/^(Opening|Laying it out|Looking)/)).toHaveCount(0);
+        const { violations } = await new AxeBuilder({ page }).analyze();
+        const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+        const found = serious.map(
+          ({ id, nodes }) =>
+            `${id}: ${nodes
+              .slice(0, 3)
+              .map(({ html }) => html.slice(0, 140))
+              .join(' | ')}`,
+        );
+        expect(found, route).toEqual([]);
+      }
+    });
+  });
+}
+
+test('the working and the dialogs are sound too', async ({ page }) => {
+  await openDemo(page, 'Low Water Ferry', 'Size');
+  await page.getByRole('button', { name: 'Show the working of Height', exact: true }).click();
+  const serious = async () => {
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    return violations
+      .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+      .map(({ id }) => id);
+  };
+  expect(await serious()).toEqual([]);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('n');
+  await expect(page.getByRole('dialog', { name: 'Add a part' })).toBeVisible();
+  expect(await serious()).toEqual([]);
+});

@@ -1,0 +1,72 @@
+import { spawnSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { test as base, type Download, expect, type Page } from '@playwright/test';
+
+/** A page whose console and script errors fail the test. */
+export const test = base.extend<{ page: Page }>({
+  page: async ({ page }, use) => {
+    const errors: string[] = [];
+    page.on('pageerror', (error) => errors.push(error.message));
+    page.on('console', (message) => {
+      // The browser asks for a favicon wherever it is sent; the application names its own.
+      if (message.type() === 'error' && !message.location().url.endsWith('/favicon.ico'))
+        errors.push(message.text());
+    });
+    await use(page);
+    expect(errors).toEqual([]);
+  },
+});
+export { expect };
+
+/** Opens a demo piece at a lens, from the Shelf, as a first visit. */
+export async function openDemo(
+  page: Page,
+  name: 'Low Water Ferry' | 'Toll Frogs',
+  lens?: string,
+): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('link', { name, exact: true }).click();
+  await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
+  if (lens) await stage(page, lens);
+  await expect(page.getByText('Laying it out')).toHaveCount(0);
+}
+
+/** Goes to a stage by its name on the rule. */
+export async function stage(page: Page, name: string): Promise<void> {
+  await page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name }).click();
+  await expect(page.getByRole('main', { name })).toBeVisible();
+}
+
+/** Value of a figure in the reckoning panel. */
+export function figure(page: Page, title: string) {
+  return page
+    .getByRole('complementary', { name: 'Reckoning' })
+    .locator('div', { has: page.getByText(title, { exact: true }) })
+    .last();
+}
+
+/** Waits until the last change is kept. */
+export async function untilKept(page: Page): Promise<void> {
+  await page.waitForTimeout(900);
+}
+
+/** Every figure of a file as CSV, from the command line. */
+export function reckonCsv(file: string): string {
+  const run = spawnSync(process.execPath, ['--import', 'tsx', 'cli/src/main.ts', file, '--csv'], {
+    encoding: 'utf8',
+  });
+  expect(run.status, run.stderr).toBe(0);
+  return run.stdout;
+}
+
+/** The demo piece’s file as the Shelf exports it. */
+export async function exportedFerry(page: Page) {
+  await page.goto('/');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Export Low Water Ferry' }).click();
+  return JSON.parse((await bytesOf(await download)).toString());
+}
+
+export async function bytesOf(download: Download): Promise<Buffer> {
+  return readFileSync(await download.path());
+}
