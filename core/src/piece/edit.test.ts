@@ -17,6 +17,7 @@ import {
   type PartId,
   PathError,
   type Piece,
+  partDepths,
   removeClay,
   removePart,
   setAt,
@@ -139,5 +140,26 @@ describe('log and forms', () => {
     ]);
     const wider = withMeasure(turned, 'widest', 440);
     expect(wider.kind === 'turned' && Math.max(...wider.profile.map((p) => p.radiusMm))).toBe(220);
+  });
+});
+
+describe('how deep parts hang', () => {
+  const chain = (...parents: readonly (string | null)[]): Piece => ({
+    ...ferry,
+    parts: parents.map((parent, i) => ({
+      ...(ferry.parts[0] as Part),
+      id: id(`p${i}`),
+      parent: parent === null ? null : id(parent),
+    })),
+  });
+  const depths = (piece: Piece) => [...partDepths(piece).values()];
+
+  it('counts the parts above, whichever comes first in the list', () => {
+    expect(depths(chain(null, 'p0', 'p1', 'p0'))).toEqual([0, 1, 2, 1]);
+    expect(partDepths(chain('p2', null, 'p1')).get(id('p0'))).toBe(2);
+  });
+
+  it('takes a parent that is missing for none', () => {
+    expect(depths(chain('gone', 'p0'))).toEqual([0, 1]);
   });
 });

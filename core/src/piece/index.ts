@@ -8,6 +8,7 @@ export {
 } from './archive.ts';
 export * from './constants.ts';
 export * from './defaults.ts';
+export { partDepths } from './depths.ts';
 export type * from './document.ts';
 export * from './edit.ts';
 export { PieceFileError, type PieceFileFault } from './errors.ts';

@@ -8,10 +8,10 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { duplicatePart, movePart, type Part, type Piece, removePart } from '@every-inch/core/piece';
+import { duplicatePart, movePart, type Part, partDepths, removePart } from '@every-inch/core/piece';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { ChevronDown, Copy, CornerDownRight, GripVertical, Trash2 } from 'lucide-react';
-import { type KeyboardEvent, useState } from 'react';
+import { type KeyboardEvent, useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { undone } from '../state/documentSlice.ts';
 import { dialogOpened, selected } from '../state/sessionSlice.ts';
@@ -25,17 +25,6 @@ import {
   useReckoned,
 } from '../state/store.ts';
 import { onLogRule } from './logRule.ts';
-
-/** How deep a part hangs. */
-function depthOf(piece: Piece, part: Part): number {
-  let depth = 0;
-  for (let at = part; at.parent && depth < 6; depth += 1) {
-    const parent = piece.parts.find(({ id }) => id === at.parent);
-    if (!parent) break;
-    at = parent;
-  }
-  return depth;
-}
 
 function LogBar({
   heightMm,
@@ -76,9 +65,6 @@ function LogBar({
 function usePartKeys(part: Part) {
   const dispatch = useAppDispatch();
   const piece = useOpenPiece();
-  const at = piece.parts.indexOf(part);
-  const siblings = piece.parts.filter(({ parent }) => parent === part.parent);
-  const place = siblings.indexOf(part);
   const focusPart = (id: string | undefined) => {
     if (!id) return;
     dispatch(selected(id));
@@ -87,6 +73,8 @@ function usePartKeys(part: Part) {
   const move = (before: Part | null, parent: Part['parent'], label: string) =>
     dispatch(edit(label, (old) => movePart(old, part.id, before?.id ?? null, parent)));
   const moveOn = (key: string): boolean => {
+    const siblings = piece.parts.filter(({ parent }) => parent === part.parent);
+    const place = siblings.indexOf(part);
     const above = siblings[place - 1];
     const parent = piece.parts.find(({ id }) => id === part.parent);
     if (key === 'ArrowUp' && above) move(above, part.parent, `move ${part.name} up`);
@@ -104,6 +92,7 @@ function usePartKeys(part: Part) {
     }
     if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
       event.preventDefault();
+      const at = piece.parts.indexOf(part);
       focusPart(piece.parts[at + (event.key === 'ArrowDown' ? 1 : -1)]?.id);
     }
     if (event.key === 'Delete') removeWithUndo(dispatch, part);
@@ -120,29 +109,35 @@ type Drag = ReturnType<typeof useSortable>;
 
 /** Rows beyond this are moved by keyboard alone: following thousands of drop places stalls the page. */
 const MOST_DRAGGED = 300;
+/** Steps of indent that leave room for the name. */
+const MOST_INDENTED = 6;
 
-function SortableRow({ part }: { readonly part: Part }) {
-  const readOnly = useAppSelector((state) => state.document.readOnly);
-  return <TrayRow part={part} drag={useSortable({ id: part.id, disabled: readOnly })} />;
+interface RowProps {
+  readonly part: Part;
+  /** How many parts it hangs below. */
+  readonly depth: number;
 }
 
-function TrayRow({ part, drag }: { readonly part: Part; readonly drag?: Drag }) {
+function SortableRow({ part, depth }: RowProps) {
+  const readOnly = useAppSelector((state) => state.document.readOnly);
+  return <TrayRow part={part} depth={depth} drag={useSortable({ id: part.id, disabled: readOnly })} />;
+}
+
+function TrayRow({ part, depth, drag }: RowProps & { readonly drag?: Drag }) {
   const dispatch = useAppDispatch();
-  const piece = useOpenPiece();
   const reckoned = useReckoned();
   const isSelected = useAppSelector(selectPart)?.id === part.id;
   const readOnly = useAppSelector((state) => state.document.readOnly);
   const onKeyDown = usePartKeys(part);
   const heightMm = reckoned.book.get(`${part.id}/size.height`)?.quantity.value ?? null;
   const heed = useAppSelector(selectHeeds).byPart.get(part.id) ?? 0;
-  const depth = depthOf(piece, part);
   return (
     <li
       ref={drag?.setNodeRef}
       style={{
         transform: drag ? CSS.Translate.toString(drag.transform) : undefined,
         transition: drag?.transition,
-        paddingLeft: 10 + depth * 12,
+        paddingLeft: 10 + Math.min(depth, MOST_INDENTED) * 12,
       }}
       className={`group relative border-l-[3px] pr-2 [content-visibility:auto] [contain-intrinsic-size:auto_42px] ${isSelected ? 'border-fired bg-panel' : 'border-transparent'}`}
     >
@@ -160,6 +155,7 @@ function TrayRow({ part, drag }: { readonly part: Part; readonly drag?: Drag }) 
             {part.name}
             {part.count > 1 && <span className="text-quiet"> × {part.count}</span>}
           </span>
+          <span className="sr-only">,</span>
           {heed > 0 && (
             <span className="figure border border-wont px-1 text-[10px] leading-3.5 text-wont">
               {heed}
@@ -223,6 +219,7 @@ export function Tray() {
   const piece = useOpenPiece();
   const readOnly = useAppSelector((state) => state.document.readOnly);
   const part = useAppSelector(selectPart);
+  const depths = useMemo(() => partDepths(piece), [piece]);
   const [isOpen, setIsOpen] = useState(false);
   const Row = piece.parts.length <= MOST_DRAGGED ? SortableRow : TrayRow;
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
@@ -258,7 +255,7 @@ export function Tray() {
           <SortableContext items={piece.parts.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
             <ul>
               {piece.parts.map((part) => (
-                <Row key={part.id} part={part} />
+                <Row key={part.id} part={part} depth={depths.get(part.id) ?? 0} />
               ))}
             </ul>
           </SortableContext>
