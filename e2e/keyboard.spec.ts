@@ -56,6 +56,7 @@ test('a piece from nothing, by keyboard alone', async ({ page }) => {
   await press('9');
   await expect(page.getByRole('img', { name: 'Page 1 of the bench sheet' })).toBeVisible();
   await press('0');
+  await expect(page.getByRole('main', { name: 'Log' })).toBeVisible();
   await press('b');
   await expect(page.getByRole('form', { name: 'Record a bake' })).toBeVisible();
   await tabTo(/^Record it$/);

@@ -17,14 +17,28 @@ import { STAGES } from './stages.ts';
 import { Tray } from './Tray.tsx';
 import { VersionsDialog } from './Versions.tsx';
 
-const LENSES: Readonly<Record<string, ReturnType<typeof lazy>>> = {
-  brief: lazy(() => import('../lenses/brief/BriefLens.tsx')),
-  size: lazy(() => import('../lenses/size/SizeLens.tsx')),
-  bulk: lazy(() => import('../lenses/bulk/BulkLens.tsx')),
-  bake: lazy(() => import('../lenses/bake/BakeLens.tsx')),
-  bench: lazy(() => import('../lenses/bench/BenchLens.tsx')),
-  log: lazy(() => import('../lenses/log/LogLens.tsx')),
+const LENS_MODULES = {
+  brief: () => import('../lenses/brief/BriefLens.tsx'),
+  size: () => import('../lenses/size/SizeLens.tsx'),
+  bulk: () => import('../lenses/bulk/BulkLens.tsx'),
+  bake: () => import('../lenses/bake/BakeLens.tsx'),
+  bench: () => import('../lenses/bench/BenchLens.tsx'),
+  log: () => import('../lenses/log/LogLens.tsx'),
 };
+
+const LENSES: Readonly<Record<string, ReturnType<typeof lazy>>> = Object.fromEntries(
+  Object.entries(LENS_MODULES).map(([name, load]) => [name, lazy(load)]),
+);
+
+/** Fetches the other lenses while nothing else is to do, so that a stage key answers at once. */
+function useLensesReady(): void {
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      for (const load of Object.values(LENS_MODULES)) void load().catch(() => undefined);
+    }, 500);
+    return () => clearTimeout(timer);
+  }, []);
+}
 
 /** Opens a piece for editing, or for reading while another tab edits it. */
 function useOpening(id: string) {
@@ -110,6 +124,7 @@ function Unopenable({ says, raw }: { readonly says: string; readonly raw: unknow
 
 function OpenPiece({ lens, onTakeOver }: { readonly lens: string; readonly onTakeOver: () => void }) {
   useKeys();
+  useLensesReady();
   const Lens = LENSES[lens];
   return (
     <div className="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_1fr_auto] max-md:h-auto max-md:min-h-dvh">
