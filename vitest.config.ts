@@ -7,6 +7,7 @@ export default defineConfig({
       'web/src/**/*.test.ts',
       'cli/src/**/*.test.ts',
       'server/src/**/*.test.ts',
+      'scripts/**/*.test.ts',
     ],
     testTimeout: 20_000,
   },

@@ -154,7 +154,8 @@ function merged(defaults: object, raw: unknown): unknown {
   return isRecord(raw) ? { ...defaults, ...raw } : raw;
 }
 
-const FORM_DEFAULTS: Readonly<Record<string, RawRecord>> = {
+/** What a form of a kind takes when a file leaves it out. */
+export const FORM_DEFAULTS: Readonly<Record<string, RawRecord>> = {
   person: { headsTall: null, build: 1, pose: 'straight' },
   rod: { lying: false },
   cylinder: { lying: false },
