@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { lowWaterFerry, tollFrogs } from '@every-inch/core/demo';
-import { readPiece, writePiece } from '@every-inch/core/piece';
+import { readPiece, writePiece } from '@every-inch/core/piece/file';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import addFormats from 'ajv-formats';
 import { describe, expect, it } from 'vitest';

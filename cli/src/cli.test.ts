@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { lowWaterFerry } from '@every-inch/core/demo';
-import { writeArchive, writePiece } from '@every-inch/core/piece';
+import { writeArchive, writePiece } from '@every-inch/core/piece/file';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 

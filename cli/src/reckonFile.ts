@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { makeShapeStore } from '@every-inch/core/form';
-import { PieceFileError, type PieceReading, readArchive, readPiece } from '@every-inch/core/piece';
+import { PieceFileError } from '@every-inch/core/piece';
+import { type PieceReading, readArchive, readPiece } from '@every-inch/core/piece/file';
 import {
   formatQuantity,
   formatRange,

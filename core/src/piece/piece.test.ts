@@ -6,19 +6,14 @@ import { lowWaterFerry, tollFrogs } from '../demo/index.ts';
 import {
   fileNameOf,
   LARGEST_JSON,
-  newId,
-  newPiece,
-  type Piece,
-  PieceFileError,
-  type PieceFileFault,
   readArchive,
   readBackup,
   readPiece,
-  validatePiece,
   writeArchive,
   writeBackup,
   writePiece,
-} from './index.ts';
+} from './file.ts';
+import { newId, newPiece, type Piece, PieceFileError, type PieceFileFault, validatePiece } from './index.ts';
 import { MIGRATIONS, MigrationSequenceError, migrate, validateMigrations } from './migrations.ts';
 
 const NOW = '2026-05-01T09:00:00Z';

@@ -10,7 +10,8 @@ import {
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { editAt, selectReckoned, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
+import { selectReckoned } from '../state/derived.ts';
+import { editAt, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
 import { NumberField } from './NumberField.tsx';
 import { VerdictLine } from './VerdictLine.tsx';
 

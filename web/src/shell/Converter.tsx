@@ -11,14 +11,8 @@ import {
 } from '@every-inch/core/units';
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
-import {
-  editAt,
-  selectPart,
-  useAppDispatch,
-  useAppSelector,
-  useOpenPiece,
-  useReckoned,
-} from '../state/store.ts';
+import { useReckoned } from '../state/derived.ts';
+import { editAt, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
 
 /** Which way a length is read. */
 type Way = 'life' | 'miniature';

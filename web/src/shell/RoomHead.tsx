@@ -1,5 +1,5 @@
 import { Link, useLocation } from 'react-router';
-import { Mark } from './Head.tsx';
+import { Mark } from './Mark.tsx';
 
 const ROOMS = [
   ['/', 'Shelf'],

@@ -4,14 +4,8 @@ import { Popover } from 'radix-ui';
 import { useId, useState } from 'react';
 import { LengthField } from '../parts/LengthField.tsx';
 import { useLifeFormat } from '../parts/lengths.ts';
-import {
-  editAt,
-  selectPart,
-  useAppDispatch,
-  useAppSelector,
-  useOpenPiece,
-  useReckoned,
-} from '../state/store.ts';
+import { useReckoned } from '../state/derived.ts';
+import { editAt, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
 
 const STATURE = 1750;
 

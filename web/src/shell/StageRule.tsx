@@ -1,5 +1,6 @@
 import { useNavigate, useParams } from 'react-router';
-import { selectHeeds, useAppSelector, useOpenPiece } from '../state/store.ts';
+import { selectHeeds } from '../state/derived.ts';
+import { useAppSelector, useOpenPiece } from '../state/store.ts';
 import { STAGES } from './stages.ts';
 
 /** Ticks of the drawn rule between two stages. */

@@ -13,17 +13,10 @@ import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { ChevronDown, Copy, CornerDownRight, GripVertical, Trash2 } from 'lucide-react';
 import { type KeyboardEvent, useMemo, useState } from 'react';
 import { toast } from 'sonner';
+import { selectHeeds, useReckoned } from '../state/derived.ts';
 import { undone } from '../state/documentSlice.ts';
 import { dialogOpened, selected } from '../state/sessionSlice.ts';
-import {
-  edit,
-  selectHeeds,
-  selectPart,
-  useAppDispatch,
-  useAppSelector,
-  useOpenPiece,
-  useReckoned,
-} from '../state/store.ts';
+import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
 import { onLogRule } from './logRule.ts';
 
 function LogBar({

@@ -10,7 +10,7 @@ import { exportFile, save } from '../storage/shelf.ts';
 
 /** Brings a kept version through the reader, as any file, so that old ones are brought up to date. */
 async function restored(revision: Revision) {
-  const { readRaw } = await import('@every-inch/core/piece');
+  const { readRaw } = await import('@every-inch/core/piece/file');
   return readRaw(revision.piece, revision.at).piece;
 }
 

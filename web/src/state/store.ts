@@ -1,12 +1,9 @@
-import { makeShapeStore } from '@every-inch/core/form';
-import type { LogEntry, Part, Piece } from '@every-inch/core/piece';
+import type { Part, Piece } from '@every-inch/core/piece';
 import { setAt } from '@every-inch/core/piece';
 import type { DocumentPath } from '@every-inch/core/reckoning';
-import { type PieceReckoned, reckonPiece } from '@every-inch/core/whole';
 import { configureStore, createSelector, type ThunkAction, type UnknownAction } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { documentReducer, edited } from './documentSlice.ts';
-import { type Heeds, heedsOf } from './heeds.ts';
 import { sessionReducer } from './sessionSlice.ts';
 import { workshopReducer } from './workshopSlice.ts';
 
@@ -41,26 +38,6 @@ export function editAt(label: string, path: DocumentPath, value: unknown): Thunk
   return edit(label, (piece) => setAt(piece, path, value), `${label} ${path.join('/')}`);
 }
 
-const shapes = makeShapeStore();
-
-/** Everything that follows from the piece; null when none is open. */
-export const selectReckoned: (state: State) => PieceReckoned | null = createSelector(
-  [
-    (state: State) => state.document.piece,
-    (state: State) => state.workshop.own,
-    (state: State) => state.session.today,
-  ],
-  (piece, workshopOwn, now) =>
-    piece && now !== '' ? reckonPiece(piece, { shapes, workshopOwn, now }) : null,
-);
-
-const NO_HEEDS: Heeds = { byLens: new Map(), byPart: new Map() };
-
-/** What wants heeding in the open piece. */
-export const selectHeeds: (state: State) => Heeds = createSelector([selectReckoned], (reckoned) =>
-  reckoned ? heedsOf(reckoned) : NO_HEEDS,
-);
-
 /** The selected part, or the first. */
 export const selectPart: (state: State) => Part | null = createSelector(
   [(state: State) => state.document.piece, (state: State) => state.session.selected],
@@ -73,12 +50,3 @@ export function useOpenPiece(): Piece {
   if (!piece) throw new Error('no piece is open');
   return piece;
 }
-
-/** What follows from the open piece. */
-export function useReckoned(): PieceReckoned {
-  const reckoned = useAppSelector(selectReckoned);
-  if (!reckoned) throw new Error('no piece is open');
-  return reckoned;
-}
-
-export type { LogEntry };

@@ -1,4 +1,5 @@
-import type { Piece, PieceReading } from '@every-inch/core/piece';
+import { type Piece, PieceFileError } from '@every-inch/core/piece';
+import type { PieceReading } from '@every-inch/core/piece/file';
 import { pieceStore } from './keeper.ts';
 
 /** A kept piece made ready, or why not. */
@@ -22,7 +23,7 @@ export async function openKept(id: string): Promise<Opening> {
   const pieces = await pieceStore();
   const raw = await pieces.raw(id);
   if (raw === null) return { ok: false, says: 'There is no piece under this address.', raw: null };
-  const { readRaw, PieceFileError } = await import('@every-inch/core/piece');
+  const { readRaw } = await import('@every-inch/core/piece/file');
   try {
     const now = new Date().toISOString();
     const reading = readRaw(raw, now);

@@ -1,4 +1,5 @@
-import { newId, type Piece, type PieceId, type PieceReading } from '@every-inch/core/piece';
+import { newId, type Piece, PieceFileError, type PieceId } from '@every-inch/core/piece';
+import type { PieceReading } from '@every-inch/core/piece/file';
 import { store } from '../state/store.ts';
 import { pieceStore } from './keeper.ts';
 import { readingNotes } from './open.ts';
@@ -39,7 +40,7 @@ function isZip(bytes: Uint8Array): boolean {
 }
 
 async function checkSize(file: File): Promise<void> {
-  const { LARGEST_JSON, PieceFileError } = await import('@every-inch/core/piece');
+  const { LARGEST_JSON } = await import('@every-inch/core/piece/file');
   const start = new Uint8Array(await file.slice(0, 2).arrayBuffer());
   if (file.size <= (isZip(start) ? LARGEST_FILE : LARGEST_JSON)) return;
   throw new PieceFileError(
@@ -50,7 +51,7 @@ async function checkSize(file: File): Promise<void> {
 
 /** Reads one piece’s bytes and puts its pictures in their place. */
 async function readOne(bytes: Uint8Array): Promise<{ reading: PieceReading; skipped: readonly string[] }> {
-  const { readArchive, readPiece } = await import('@every-inch/core/piece');
+  const { readArchive, readPiece } = await import('@every-inch/core/piece/file');
   const now = new Date().toISOString();
   if (!isZip(bytes)) return { reading: readPiece(new TextDecoder().decode(bytes), now), skipped: [] };
   const archive = readArchive(bytes, now);
@@ -82,7 +83,7 @@ async function bringIn(bytes: Uint8Array): Promise<Imported> {
 export async function importFile(file: File): Promise<Imported[]> {
   await checkSize(file);
   const bytes = new Uint8Array(await file.arrayBuffer());
-  const { readBackup } = await import('@every-inch/core/piece');
+  const { readBackup } = await import('@every-inch/core/piece/file');
   const several = isZip(bytes) ? [...readBackup(bytes).values()] : [];
   if (several.length === 0) return [await bringIn(bytes)];
   const all: Imported[] = [];
@@ -92,7 +93,7 @@ export async function importFile(file: File): Promise<Imported[]> {
 
 /** A piece’s file: JSON, or an archive when it has pictures. */
 export async function exportFile(piece: Piece): Promise<File> {
-  const { fileNameOf, writeArchive, writePiece } = await import('@every-inch/core/piece');
+  const { fileNameOf, writeArchive, writePiece } = await import('@every-inch/core/piece/file');
   const { own } = store.getState().workshop;
   const refs = piece.log.flatMap(({ pictures }) => pictures);
   if (refs.length === 0)
@@ -108,7 +109,7 @@ export async function exportFile(piece: Piece): Promise<File> {
 
 /** Everything on the shelf in one archive of pieces. */
 export async function backupFile(): Promise<File> {
-  const { readRaw, writeBackup } = await import('@every-inch/core/piece');
+  const { readRaw, writeBackup } = await import('@every-inch/core/piece/file');
   const pieces = await pieceStore();
   const files = new Map<string, Uint8Array>();
   for (const { id } of await pieces.heads()) {

@@ -10,8 +10,9 @@ import { useSizeMm } from '../../parts/useSize.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
 import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
+import { useReckoned } from '../../state/derived.ts';
 import { selected } from '../../state/sessionSlice.ts';
-import { selectPart, useAppDispatch, useAppSelector, useOpenPiece, useReckoned } from '../../state/store.ts';
+import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { BakeCard } from './BakeCard.tsx';
 
 /** Each baked part: its thickest clay and the time that asks for. */

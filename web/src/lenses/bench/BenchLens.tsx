@@ -7,7 +7,8 @@ import { Choice } from '../../parts/Choice.tsx';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { useLensKey } from '../../shell/Keys.tsx';
 import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
-import { useAppDispatch, useAppSelector, useOpenPiece, useReckoned } from '../../state/store.ts';
+import { useReckoned } from '../../state/derived.ts';
+import { useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { workshopChanged } from '../../state/workshopSlice.ts';
 import { save } from '../../storage/shelf.ts';
 

@@ -6,7 +6,8 @@ import { Lessons } from '../../parts/Lessons.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
-import { editAt, useAppDispatch, useAppSelector, useOpenPiece, useReckoned } from '../../state/store.ts';
+import { useReckoned } from '../../state/derived.ts';
+import { editAt, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { SCHOOLS } from './schools.ts';
 
 const PURPOSE_SAYS: Record<Purpose, string> = {

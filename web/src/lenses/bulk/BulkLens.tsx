@@ -4,7 +4,8 @@ import { DrawingView } from '../../parts/DrawingView.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { useSizeMm } from '../../parts/useSize.ts';
 import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
-import { selectPart, useAppSelector, useOpenPiece, useReckoned } from '../../state/store.ts';
+import { useReckoned } from '../../state/derived.ts';
+import { selectPart, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { BulkFields } from './BulkFields.tsx';
 import { ClayTable } from './ClayTable.tsx';
 

@@ -6,7 +6,8 @@ import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { Working } from '../../parts/Working.tsx';
-import { edit, editAt, useAppDispatch, useOpenPiece, useReckoned } from '../../state/store.ts';
+import { useReckoned } from '../../state/derived.ts';
+import { edit, editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
 
 function Packet({ clay }: { readonly clay: Clay }) {
   const dispatch = useAppDispatch();

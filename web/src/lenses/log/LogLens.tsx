@@ -6,8 +6,9 @@ import { FigureRow } from '../../parts/FigureRow.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { useLensKey } from '../../shell/Keys.tsx';
 import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
+import { useReckoned } from '../../state/derived.ts';
 import { undone } from '../../state/documentSlice.ts';
-import { edit, useAppDispatch, useAppSelector, useOpenPiece, useReckoned } from '../../state/store.ts';
+import { edit, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { openPicture } from '../../storage/pictures.ts';
 import { RecordForm, type RecordKind } from './RecordForms.tsx';
 

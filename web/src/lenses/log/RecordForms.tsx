@@ -16,14 +16,8 @@ import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
-import {
-  edit,
-  selectPart,
-  useAppDispatch,
-  useAppSelector,
-  useOpenPiece,
-  useReckoned,
-} from '../../state/store.ts';
+import { useReckoned } from '../../state/derived.ts';
+import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { keepPicture, PictureError } from '../../storage/pictures.ts';
 
 /** What can be recorded. */

@@ -8,7 +8,8 @@ import { LengthField } from '../../parts/LengthField.tsx';
 import { inches, useLifeFormat } from '../../parts/lengths.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
-import { edit, editAt, useAppDispatch, useReckoned } from '../../state/store.ts';
+import { useReckoned } from '../../state/derived.ts';
+import { edit, editAt, useAppDispatch } from '../../state/store.ts';
 
 interface RowProps {
   readonly context: PartContext;

@@ -7,8 +7,9 @@ import { FigureRow } from '../../parts/FigureRow.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';
 import { useSizeMm } from '../../parts/useSize.ts';
 import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
+import { useReckoned } from '../../state/derived.ts';
 import { dialogOpened, selected } from '../../state/sessionSlice.ts';
-import { selectPart, useAppDispatch, useAppSelector, useOpenPiece, useReckoned } from '../../state/store.ts';
+import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { MeasureTable } from './MeasureTable.tsx';
 import { PartForm, ProfileTable } from './PartForm.tsx';
 

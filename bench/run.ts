@@ -1,0 +1,27 @@
+import { writeFileSync } from 'node:fs';
+import { pageLines } from './page.ts';
+import { reckoningLines } from './reckoning.ts';
+import { yardstickMs } from './yardstick.ts';
+
+/** One measured thing. */
+export interface Line {
+  readonly what: string;
+  readonly got: string;
+  readonly aim?: string;
+}
+
+const yardstick = yardstickMs();
+const lines = [...reckoningLines(yardstick), ...(await pageLines(yardstick))];
+const page = [
+  '# Measured',
+  '',
+  `By \`npm run build && npm run bench\`. A yardstick is two million sines on the same machine, here ${yardstick.toFixed(1)} ms;`,
+  'multiples of it can be compared between machines. Medians; the browser is headless and draws in software.',
+  '',
+  '| what | measured | aim |',
+  '|---|---|---|',
+  ...lines.map(({ what, got, aim }) => `| ${what} | ${got} | ${aim ?? ''} |`),
+  '',
+].join('\n');
+writeFileSync('bench/results.md', page);
+console.log(page);
