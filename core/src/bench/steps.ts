@@ -1,5 +1,6 @@
+import { foilToTear } from '../bulk/index.ts';
 import type { Part, Piece } from '../piece/index.ts';
-import { formatQuantity, type Reckoning } from '../reckoning/index.ts';
+import { formatQuantity, type Reckoning, sourced } from '../reckoning/index.ts';
 import type { PieceReckoned } from '../whole/index.ts';
 
 /** A line of the bench sheet to tick off. */
@@ -8,14 +9,20 @@ export interface BenchStep {
   readonly says: string;
 }
 
-function partSteps(part: Part, piece: Piece, { book }: PieceReckoned): BenchStep[] {
+function partSteps(part: Part, piece: Piece, { book, contexts }: PieceReckoned): BenchStep[] {
   const find = (key: string): Reckoning | undefined => book.get(`${part.id}/${key}`);
   const clay = find('bulk.clay');
   if (!clay) return [];
   const says: string[] = [];
   const [foil, skin, hold] = [find('bulk.foil'), find('bulk.skin'), find('bake.hold')];
   const each = part.count === 1 ? '' : ` × ${part.count}`;
-  if (foil) says.push(`core: tear off ${formatQuantity(foil.quantity)} of foil${each}, ball it in one go`);
+  if (foil) {
+    const torn = foilToTear(
+      foil.quantity.value * 1000,
+      sourced('foil.width', contexts.get(part.id)?.own ?? {}).value,
+    );
+    says.push(`core: tear off ${torn}${each}, ball it in one go`);
+  }
   says.push(
     `clay: condition ${formatQuantity(clay.quantity)}${skin ? `, roll ${formatQuantity(skin.quantity)} for the skin` : ''}`,
   );

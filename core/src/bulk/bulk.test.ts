@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { foilLengthMm, packsFor } from './index.ts';
+import { foilLengthMm, foilToTear, packsFor } from './index.ts';
 import { skinRow } from './skin.ts';
 
 describe('foil', () => {
@@ -20,6 +20,15 @@ describe('foil', () => {
       'foil wants a thickness and a width over 0, got 0 × 300 mm',
     );
     expect(() => foilLengthMm(1000, 0.15, 0.016, Number.NaN)).toThrow(RangeError);
+  });
+});
+
+describe('what to tear off', () => {
+  it('is a length of roll, or a scrap of the same area', () => {
+    expect(foilToTear(1047, 300)).toBe('1.05 m of foil');
+    expect(foilToTear(213, 300)).toBe('21.3 cm of foil');
+    // 1.8 × 300 = 540 mm², 23.2 mm squared.
+    expect(foilToTear(1.8, 300)).toBe('a scrap of foil 24 mm square');
   });
 });
 

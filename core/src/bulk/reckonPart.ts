@@ -4,7 +4,7 @@ import { type Reckoning, reckoning, sourced, type Term, termFrom, type Verdict }
 import { cubicMm, density, massOf } from '../units/index.ts';
 import type { PartContext } from '../whole/context.ts';
 import { coreOf, skinOf, wantsCore } from './coreOf.ts';
-import { foilLengthMm } from './foil.ts';
+import { foilLengthMm, foilToTear } from './foil.ts';
 
 /** A clay of the part’s mix, its share of the volume and its density. */
 export interface ClayShare {
@@ -92,17 +92,15 @@ function reckonCore(context: PartContext, core: Core): Reckoning[] {
   });
   const packed = sourced(`foil.${part.core.packed}`, own);
   const [thickness, width] = [sourced('foil.thickness', own), sourced('foil.width', own)];
+  const lengthMm = foilLengthMm(volumeMm3, packed.value, thickness.value, width.value);
   const foil = reckoning({
     ...base,
     key: 'bulk.foil',
     title: 'Foil to tear off, each',
-    quantity: {
-      value: foilLengthMm(volumeMm3, packed.value, thickness.value, width.value) / 1000,
-      unit: 'm',
-    },
+    quantity: { value: lengthMm / 1000, unit: 'm' },
     formula: 'F = K × φ ÷ (e × w)',
     terms: [termFrom('K', volume), packed.term('φ'), thickness.term('e'), width.term('w')],
-    note: 'Tear it off in one length: foil added to a finished ball does not hold to it.',
+    note: `Tear off ${foilToTear(lengthMm, width.value)} at once: foil added to a finished ball does not hold to it.`,
   });
   return [skinFigure, volume, foil];
 }

@@ -2,3 +2,4 @@ export { type Allowed, allowedAround, judgeMade } from './judgeMade.ts';
 export { lineUp } from './lineUp.ts';
 export { reckonScale } from './reckonScale.ts';
 export { allowedFor, lastMade, reckonSize } from './reckonSize.ts';
+export { sketch } from './sketch.ts';

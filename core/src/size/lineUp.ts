@@ -1,27 +1,18 @@
-import { type DrawItem, type Drawing, dimension, moved, scaledOutline } from '../drawing/index.ts';
-import { extentOf } from '../form/index.ts';
+import { type DrawItem, type Drawing, dimension } from '../drawing/index.ts';
 import { formatMiniMm, miniMm } from '../units/index.ts';
 import type { PartContext } from '../whole/context.ts';
+import { areaOf, standSideBySide } from './standing.ts';
 
 /** Steps a rule may be ticked in. */
 const STEPS = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000, 10_000, 20_000, 50_000];
 /** Room on the paper round the line-up, mm. */
 const EDGE = { left: 16, right: 20, above: 8, below: 20 };
-const GAP = 4;
 /** Narrow parts still get this much ground, so that their names find room. */
-const LEAST_GROUND = 9;
+const GROUND = { gap: 4, least: 9, before: 6 };
 /** Width of an average letter of 2.5 mm type, and how far apart names are stacked. */
 const LETTER = 1.85;
 const NAME_ROW = 4.4;
 const NAME_ROWS = 4;
-
-interface Standing {
-  readonly context: PartContext;
-  readonly width: number;
-  readonly height: number;
-  readonly left: number;
-  readonly bottom: number;
-}
 
 /** Smallest step whose ticks stand at least so far apart. */
 function stepFor(perUnit: number, apart: number): number {
@@ -153,22 +144,6 @@ function short(name: string): string {
   return name.length > 18 ? `${name.slice(0, 17)}…` : name;
 }
 
-/** Largest scale at which all parts, none narrower than the least ground, go side by side; found by halving. */
-function fitAlong(parts: readonly Standing[], room: number, least: number): number {
-  const wide = Math.max(
-    1e-6,
-    parts.reduce((sum, { width }) => sum + width, 0),
-  );
-  let [low, high] = [0, room / wide];
-  for (let i = 0; i < 30; i += 1) {
-    const per = (low + high) / 2;
-    const taken = parts.reduce((sum, { width }) => sum + Math.max(width * per, least), 0);
-    if (taken > room) high = per;
-    else low = per;
-  }
-  return low;
-}
-
 /**
  * All parts side by side on one ground line and to one scale, against a rule in miniature and one in life.
  *
@@ -184,30 +159,11 @@ export function lineUp(
   paperHeightMm: number,
   selected: string | null,
 ): Drawing {
-  const parts = contexts.map((context): Standing => {
-    const [left, bottom, right, top] = extentOf(context.shape.outline('front'));
-    const by = 1 / context.shrink;
-    return {
-      context,
-      width: (right - left) * by,
-      height: (top - bottom) * by,
-      left: left * by,
-      bottom: bottom * by,
-    };
-  });
   const ground = EDGE.below;
-  const inner = Math.max(20, paperWidthMm - EDGE.left - EDGE.right);
-  const leastGap = Math.min(GAP, (0.3 * inner) / (parts.length + 1));
-  const room = inner - leastGap * (parts.length + 1);
-  const least = Math.min(LEAST_GROUND, (0.5 * room) / Math.max(1, parts.length));
-  const tall = Math.max(1e-6, ...parts.map(({ height }) => height));
-  const per = Math.min(fitAlong(parts, room, least), (paperHeightMm - EDGE.above - EDGE.below) / tall);
-  const stand = (width: number) => Math.max(width * per, least);
-  // What width is left over spreads the parts.
-  const taken = parts.reduce((sum, { width }) => sum + stand(width), 0);
-  const gap = leastGap + Math.max(0, room - taken) / (parts.length + 1);
-  const ratio = contexts[0]?.scale.ratio ?? 1;
+  const room = Math.max(20, paperWidthMm - EDGE.left - EDGE.right);
   const height = paperHeightMm - EDGE.above - EDGE.below;
+  const { per, stands } = standSideBySide(contexts, room, height, GROUND);
+  const ratio = contexts[0]?.scale.ratio ?? 1;
   const items: DrawItem[] = [
     ...sideRule(EDGE.left - 3, ground, height, per, -1, (value) => String(value)),
     ...sideRule(paperWidthMm - EDGE.right + 3, ground, height, (per * 1000) / ratio / 1000, 1, (value) =>
@@ -215,37 +171,27 @@ export function lineUp(
     ),
     ...groundLine(EDGE.left - 3, paperWidthMm - EDGE.right + 3, ground),
   ];
-  let x = EDGE.left + gap;
   const feet: { name: string; x: number; part: string }[] = [];
-  for (const { context, width, height: partHeight, left, bottom } of parts) {
-    const { part, shape, shrink } = context;
-    const outline = scaledOutline(shape.outline('front'), per / shrink);
-    const middle = x + stand(width) / 2;
-    const edge = middle - (width * per) / 2;
-    const area: DrawItem = {
-      kind: 'area',
-      outline,
-      material: part.mix.length > 0 ? 'raw-clay' : 'wood',
-      weight: 'thin',
-      part: part.id,
-    };
-    items.push(moved(area, [edge - left * per, ground - bottom * per]));
-    if (part.id === selected)
+  for (const stand of stands) {
+    const { part } = stand.context;
+    items.push(areaOf(stand, per, EDGE.left, ground));
+    if (part.id === selected) {
+      const edge = EDGE.left + stand.middle - (stand.width * per) / 2;
       items.push(
         ...dimension(
           [edge, ground],
-          [edge, ground + partHeight * per],
+          [edge, ground + stand.height * per],
           4,
-          formatMiniMm(miniMm(partHeight)),
+          formatMiniMm(miniMm(stand.height)),
           true,
         ),
       );
+    }
     feet.push({
       name: short(part.count === 1 ? part.name : `${part.name} × ${part.count}`),
-      x: middle,
+      x: EDGE.left + stand.middle,
       part: part.id,
     });
-    x += stand(width) + gap;
   }
   items.push(...names(feet, ground, selected));
   return { widthMm: paperWidthMm, heightMm: paperHeightMm, items };

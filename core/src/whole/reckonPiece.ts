@@ -51,25 +51,42 @@ function contextOf(context: PieceContext, part: Part, shapes: ShapeStore): PartC
   }
 }
 
+/** The ground that the figures of a piece stand on, and which of its parts can be built. */
+function groundOf(piece: Piece, { shapes, workshopOwn, now }: ReckonOptions) {
+  const own = { ...workshopOwn, ...piece.own };
+  const scale = resolveScale(piece.scale);
+  const context: PieceContext = { piece, own, scale, scaleFigure: reckonScale(piece.scale, scale), now };
+  const found = piece.parts.map((part) => contextOf(context, part, shapes));
+  return {
+    context,
+    sound: found.filter((one): one is PartContext => 'shape' in one),
+    faults: found.filter((one): one is Fault => 'says' in one),
+  };
+}
+
+/**
+ * The parts of a piece that can be built, without any figures: what a drawing needs.
+ *
+ * @throws {ScaleError} for a scale that is none
+ */
+export function soundParts(piece: Piece, options: ReckonOptions): readonly PartContext[] {
+  return groundOf(piece, options).sound;
+}
+
 /**
  * All figures of a piece: brief, sizes, core and clay, bake card, and the log held against them.
  *
  * @throws {ScaleError} for a scale that is none; a part that cannot be built is a fault in the result instead
  */
-export function reckonPiece(piece: Piece, { shapes, workshopOwn, now }: ReckonOptions): PieceReckoned {
-  const own = { ...workshopOwn, ...piece.own };
-  const scale = resolveScale(piece.scale);
-  const scaleFigure = reckonScale(piece.scale, scale);
-  const context: PieceContext = { piece, own, scale, scaleFigure, now };
-  const found = piece.parts.map((part) => contextOf(context, part, shapes));
-  const sound = found.filter((one): one is PartContext => 'shape' in one);
+export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned {
+  const { context, sound, faults } = groundOf(piece, options);
   const bulk = new Map(
     sound.flatMap((one) => {
       const figures = reckonPartBulk(one);
       return figures ? [[one.part.id as string, figures] as const] : [];
     }),
   );
-  const all: Reckoning[] = [scaleFigure, ...reckonBrief(context)];
+  const all: Reckoning[] = [context.scaleFigure, ...reckonBrief(context)];
   for (const one of sound) {
     const partBulk = bulk.get(one.part.id);
     all.push(...reckonSize(one));
@@ -89,6 +106,6 @@ export function reckonPiece(piece: Piece, { shapes, workshopOwn, now }: ReckonOp
     book: makeBook(all),
     contexts: new Map(sound.map((one) => [one.part.id as string, one])),
     bulk,
-    faults: found.filter((one): one is Fault => 'says' in one),
+    faults,
   };
 }

@@ -1,6 +1,6 @@
 import { newPiece, PieceFileError, type PieceId } from '@every-inch/core/piece';
 import { format, parseISO } from 'date-fns';
-import { type DragEvent, useCallback, useEffect, useId, useRef, useState } from 'react';
+import { type DragEvent, lazy, Suspense, useCallback, useEffect, useId, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { RoomHead } from '../shell/RoomHead.tsx';
@@ -80,24 +80,37 @@ function useShelfActions(load: () => Promise<void>) {
 
 type Actions = ReturnType<typeof useShelfActions>;
 
+const PieceSketch = lazy(() => import('./PieceSketch.tsx'));
+/** A piece of more parts than this is not drawn on the Shelf: opening it only for that would hold the page up. */
+const MOST_SKETCHED = 200;
+
 function PieceRow({ head, actions }: { readonly head: PieceHead; readonly actions: Actions }) {
   return (
-    <li className="flex flex-wrap items-baseline gap-x-4 border-b border-hair py-2">
-      <Link
-        to={`/piece/${head.id}/size`}
-        className="min-w-48 flex-1 truncate text-[17px] font-semibold hover:text-fired"
-        title={head.name}
-      >
-        {head.name}
-      </Link>
-      <span className="figure w-40">{head.scale}</span>
-      <span className="w-20 text-quiet">
-        {head.parts} {head.parts === 1 ? 'part' : 'parts'}
-      </span>
-      <span className="w-32 text-quiet">
-        {head.due ? `due ${format(parseISO(head.due), 'd MMM yyyy')}` : ''}
-      </span>
-      <span className="w-36 text-quiet">kept {format(parseISO(head.keptAt), 'd MMM, HH:mm')}</span>
+    <li className="flex flex-wrap items-center gap-x-4 border-b border-hair py-2">
+      <div className="h-16 w-60 max-md:w-full">
+        {head.parts <= MOST_SKETCHED && (
+          <Suspense>
+            <PieceSketch head={head} />
+          </Suspense>
+        )}
+      </div>
+      <div className="min-w-56 flex-1">
+        <Link
+          to={`/piece/${head.id}/size`}
+          className="block truncate text-[17px] font-semibold hover:text-fired"
+          title={head.name}
+        >
+          {head.name}
+        </Link>
+        <p className="flex flex-wrap gap-x-5 text-quiet">
+          <span className="figure text-ink">{head.scale}</span>
+          <span>
+            {head.parts} {head.parts === 1 ? 'part' : 'parts'}
+          </span>
+          {head.due && <span>due {format(parseISO(head.due), 'd MMM yyyy')}</span>}
+          <span>kept {format(parseISO(head.keptAt), 'd MMM, HH:mm')}</span>
+        </p>
+      </div>
       <span className="flex">
         <button
           type="button"

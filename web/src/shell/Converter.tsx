@@ -78,7 +78,7 @@ export function Converter() {
         }
         aria-invalid={reading?.ok === false}
         aria-describedby="converter-says"
-        className="figure w-28 bg-transparent px-1 py-1 outline-offset-0"
+        className="figure w-36 bg-transparent px-1 py-1 outline-offset-0"
         placeholder={`5' 9" or 146 mm`}
         autoComplete="off"
         spellCheck={false}

@@ -73,7 +73,7 @@ export function Head() {
         />
       </h1>
       <ScaleMenu />
-      <div className="ml-auto w-[21rem] max-w-full shrink max-md:order-last max-md:w-full">
+      <div className="ml-auto w-[23rem] max-w-full shrink max-md:order-last max-md:w-full">
         <Converter />
       </div>
       <HistoryButtons />

@@ -79,9 +79,11 @@ function Entry({ entry }: { readonly entry: LogEntry }) {
           </button>
         </div>
         {entry.note && <p>{entry.note}</p>}
-        {figures.map((figure) => (
-          <FigureRow key={figure.id} figure={figure} />
-        ))}
+        <div className="max-w-sm">
+          {figures.map((figure) => (
+            <FigureRow key={figure.id} figure={figure} />
+          ))}
+        </div>
         {isLatest && made?.verdict && <VerdictLine verdict={made.verdict} />}
         {entry.lesson && <p className="mt-1 border-l-2 border-tight pl-2">Next time: {entry.lesson}</p>}
         {entry.pictures.length > 0 && (

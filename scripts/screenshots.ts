@@ -1,0 +1,68 @@
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { mkdirSync } from 'node:fs';
+import { type BrowserContextOptions, chromium, type Page } from '@playwright/test';
+import playwrightConfig from '../playwright.config.ts';
+
+const PORT = 4193;
+const ADDRESS = `http://127.0.0.1:${PORT}`;
+const FOLDER = 'docs/screenshots';
+const DESK: BrowserContextOptions = { viewport: { width: 1280, height: 800 }, colorScheme: 'light' };
+
+/** One picture of the tour: where to go, what to do there, how to look at it. */
+interface Shot {
+  readonly name: string;
+  readonly path: string;
+  readonly look?: BrowserContextOptions;
+  readonly act?: (page: Page) => Promise<void>;
+}
+
+const FERRY = '/piece/low-water-ferry';
+
+const SHOTS: readonly Shot[] = [
+  { name: 'shelf', path: '/' },
+  { name: 'brief', path: `${FERRY}/brief` },
+  { name: 'size', path: `${FERRY}/size` },
+  { name: 'size-dark', path: `${FERRY}/size`, look: { colorScheme: 'dark' } },
+  {
+    name: 'working',
+    path: `${FERRY}/size`,
+    act: (page) =>
+      page
+        .getByRole('button', { name: /^Show the working of Height/ })
+        .first()
+        .click(),
+  },
+  { name: 'bulk', path: `${FERRY}/bulk` },
+  { name: 'bake', path: `${FERRY}/bake` },
+  { name: 'bench', path: `${FERRY}/bench` },
+  { name: 'log', path: `${FERRY}/log` },
+  { name: 'handbook', path: '/handbook' },
+  { name: 'workshop', path: '/workshop' },
+  { name: 'phone', path: `${FERRY}/log`, look: { viewport: { width: 390, height: 844 } } },
+];
+
+const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts', '--port', String(PORT)], {
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
+await once(server.stdout, 'data');
+const browser = await chromium.launch(playwrightConfig.use?.launchOptions);
+mkdirSync(FOLDER, { recursive: true });
+const wanted = process.argv.slice(2);
+for (const { name, path, look, act } of SHOTS) {
+  if (wanted.length > 0 && !wanted.includes(name)) continue;
+  const context = await browser.newContext({ ...DESK, ...look });
+  const page = await context.newPage();
+  await page.goto(ADDRESS);
+  await page.getByRole('link', { name: 'Low Water Ferry', exact: true }).waitFor();
+  await page.goto(ADDRESS + path);
+  await page.locator('main').first().waitFor();
+  await page.waitForLoadState('networkidle');
+  await act?.(page);
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: `${FOLDER}/${name}.png` });
+  await context.close();
+  console.log(`${FOLDER}/${name}.png`);
+}
+await browser.close();
+server.kill();
