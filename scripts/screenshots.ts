@@ -49,20 +49,23 @@ await once(server.stdout, 'data');
 const browser = await chromium.launch(playwrightConfig.use?.launchOptions);
 mkdirSync(FOLDER, { recursive: true });
 const wanted = process.argv.slice(2);
-for (const { name, path, look, act } of SHOTS) {
-  if (wanted.length > 0 && !wanted.includes(name)) continue;
-  const context = await browser.newContext({ ...DESK, ...look });
-  const page = await context.newPage();
-  await page.goto(ADDRESS);
-  await page.getByRole('link', { name: 'Low Water Ferry', exact: true }).waitFor();
-  await page.goto(ADDRESS + path);
-  await page.locator('main').first().waitFor();
-  await page.waitForLoadState('networkidle');
-  await act?.(page);
-  await page.waitForTimeout(400);
-  await page.screenshot({ path: `${FOLDER}/${name}.png` });
-  await context.close();
-  console.log(`${FOLDER}/${name}.png`);
+try {
+  for (const { name, path, look, act } of SHOTS) {
+    if (wanted.length > 0 && !wanted.includes(name)) continue;
+    const context = await browser.newContext({ ...DESK, ...look });
+    const page = await context.newPage();
+    await page.goto(ADDRESS);
+    await page.getByRole('link', { name: 'Low Water Ferry', exact: true }).waitFor();
+    await page.goto(ADDRESS + path);
+    await page.locator('main').first().waitFor();
+    await page.waitForLoadState('networkidle');
+    await act?.(page);
+    await page.waitForTimeout(400);
+    await page.screenshot({ path: `${FOLDER}/${name}.png` });
+    await context.close();
+    console.log(`${FOLDER}/${name}.png`);
+  }
+} finally {
+  await browser.close();
+  server.kill();
 }
-await browser.close();
-server.kill();
