@@ -1,5 +1,5 @@
 import { type DrawItem, type Drawing, dimension, moved, scaledOutline } from '../drawing/index.ts';
-import { extentOf, type View } from '../form/index.ts';
+import { extentOf, type View, viewTitle } from '../form/index.ts';
 import { formatMiniMm, miniMm } from '../units/index.ts';
 import type { PartContext } from '../whole/index.ts';
 
@@ -42,7 +42,7 @@ export function partDrawing(context: PartContext, view: View): Drawing {
   const title: DrawItem = {
     kind: 'text',
     at: [2, PAD.below + height + 4],
-    text: `${context.part.name}${count}, ${view}`,
+    text: `${context.part.name}${count}, ${viewTitle(context.part.form, view)}`,
     size: 2.5,
     anchor: 'start',
     face: 'words',

@@ -1,5 +1,5 @@
 import { addDays, formatISO, parseISO, subDays } from 'date-fns';
-import type { Form, ProfilePoint } from '../form/index.ts';
+import { type Form, PLAIN_PERSON, type ProfilePoint } from '../form/index.ts';
 import {
   type Clay,
   type ClayId,
@@ -74,7 +74,12 @@ const PARTS: Part[] = [
   demoPart(
     'ferrywoman',
     'Ferrywoman',
-    { kind: 'person', statureMm: 1660, headsTall: null, build: 1, pose: 'straight' },
+    {
+      ...PLAIN_PERSON,
+      statureMm: 1660,
+      pose: 'holding',
+      clothing: { headMm: 0, trunkMm: 22, armsMm: 16, legsMm: 10, hemMm: 460 },
+    },
     {
       ...ofClay('neutral'),
       bounds: [{ measure: 'stature', lowMm: 1640, highMm: 1680 }],
@@ -86,6 +91,12 @@ const PARTS: Part[] = [
     'Oar',
     { kind: 'rod', lengthMm: 2350, startMm: 42, endMm: 36, lying: false },
     { parent: 'ferrywoman' as PartId, note: 'Wooden skewer.' },
+  ),
+  demoPart(
+    'goose',
+    'Greylag goose',
+    { kind: 'bird', heightMm: 780, proportions: 'goose', build: 1, angles: {} },
+    { ...ofClay('neutral'), note: 'Asleep on her feet; legs of wire.' },
   ),
   demoPart(
     'post',

@@ -52,7 +52,7 @@ export function tollFrogs(now: string): Piece {
       demoPart(
         frog,
         'Frog toll-keeper',
-        { kind: 'person', statureMm: 1750, headsTall: 3, build: 1.4, pose: 'straight' },
+        { kind: 'round', heightMm: 1750, widthMm: 1450, crest: 'bulging eyes', armsMm: 760, legsMm: 820 },
         {
           count: 5,
           mix: [
@@ -98,7 +98,7 @@ export function tollFrogs(now: string): Piece {
         at: formatISO(subDays(parseISO(now), 1)),
         kind: 'measure',
         part: frog,
-        measure: { key: 'stature', madeMm: 34.5 },
+        measure: { key: 'height', madeMm: 34.5 },
         note: 'First frog, raw.',
       }),
     ],

@@ -2,7 +2,7 @@ import { ellipse, laidDown, polygonOf } from './outline.ts';
 import type { Box, Outline, Shape, Vec3, View } from './types.ts';
 
 /** A solid round an upright axis, before it is stood or laid down. */
-export interface Axial extends Omit<Shape, 'box' | 'outline'> {
+export interface Axial extends Omit<Shape, 'box' | 'outline' | 'joints'> {
   readonly heightMm: number;
   /** Of the widest place. */
   readonly radiusMm: number;
@@ -25,13 +25,14 @@ function lyingBox(radius: number, heightMm: number): Box {
 /** Stands a solid of revolution up, or lays it on its side with the axis along x. */
 export function placeAxial(axial: Axial, lying: boolean): Shape {
   const { heightMm, radiusMm: radius, profile, ...rest } = axial;
-  if (!lying) return { ...rest, box: uprightBox(radius, heightMm), outline: () => profile() };
+  if (!lying) return { ...rest, joints: [], box: uprightBox(radius, heightMm), outline: () => profile() };
   const turn = (outline: Outline): Outline =>
     laidDown(outline, heightMm).map((polygon) =>
       polygon.map((ring) => ring.map(([x, y]) => [x, y + radius] as const)),
     );
   return {
     ...rest,
+    joints: [],
     box: lyingBox(radius, heightMm),
     thickest: { ...axial.thickest, at: lyingBall(axial.thickest.at, heightMm, radius) },
     measures: axial.measures.map((measure) => ({

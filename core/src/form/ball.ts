@@ -15,6 +15,7 @@ export function ballShape(form: BallForm): Shape {
     volumeMm3: ballVolume(r),
     areaMm2: 4 * Math.PI * r * r,
     error: 0,
+    joints: [],
     thickest,
     measures: [
       {

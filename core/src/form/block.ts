@@ -24,6 +24,7 @@ export function blockShape(form: BlockForm): Shape {
     volumeMm3: w * h * d,
     areaMm2: 2 * (w * h + w * d + h * d),
     error: 0,
+    joints: [],
     thickest,
     measures: [
       side('height', 'Height', h, [-w / 2, 0], [-w / 2, h]),

@@ -7,6 +7,7 @@ import {
   FormError,
   makeShapeStore,
   type Outline,
+  PLAIN_PERSON,
   type ProfilePoint,
   type RodForm,
   shapeOf,
@@ -309,14 +310,8 @@ describe('forms that nothing can be built from', () => {
       ]),
       'a line that encloses something',
     ],
-    [
-      { kind: 'person', statureMm: 1660, headsTall: 1, build: 1, pose: 'straight' },
-      'person: headsTall wants 2 to 9 heads, got 1',
-    ],
-    [
-      { kind: 'person', statureMm: 1660, headsTall: null, build: 9, pose: 'straight' },
-      'person: build wants 0.5 to 2',
-    ],
+    [{ ...PLAIN_PERSON, statureMm: 1660, headsTall: 1 }, 'person: headsTall wants 2 to 9 heads, got 1'],
+    [{ ...PLAIN_PERSON, statureMm: 1660, build: 9 }, 'person: build wants 0.5 to 2'],
   ])('%j', (form, says) => {
     expect(() => shapeOf(form)).toThrow(FormError);
     expect(() => shapeOf(form)).toThrow(says);
@@ -326,7 +321,7 @@ describe('forms that nothing can be built from', () => {
 describe('the store of shapes', () => {
   it('scales a person it has already built and gets what building it anew gives', () => {
     const store = makeShapeStore();
-    const tall: Form = { kind: 'person', statureMm: 1830, headsTall: 8, build: 1.2, pose: 'tee' };
+    const tall: Form = { ...PLAIN_PERSON, statureMm: 1830, headsTall: 8, build: 1.2, pose: 'tee' };
     const [kept, built] = [store.shapeOf(tall), shapeOf(tall)];
     expect(kept.volumeMm3 / built.volumeMm3).toBeCloseTo(1, 6);
     expect(kept.areaMm2 / built.areaMm2).toBeCloseTo(1, 6);
@@ -339,7 +334,7 @@ describe('the store of shapes', () => {
 
   it('builds a form once, and again when it is thickened', () => {
     const store = makeShapeStore();
-    const form: Form = { kind: 'person', statureMm: 1660, headsTall: null, build: 1, pose: 'straight' };
+    const form: Form = { ...PLAIN_PERSON, statureMm: 1660 };
     expect(store.shapeOf(form)).toBe(store.shapeOf(form));
     const heroic = store.shapeOf(form, { head: 1.2, hands: 1.3 });
     expect(heroic).not.toBe(store.shapeOf(form));

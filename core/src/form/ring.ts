@@ -48,6 +48,7 @@ export function ringShape(form: RingForm): Shape {
     volumeMm3: ringVolume(R, r),
     areaMm2: ringArea(R, r),
     error: 0,
+    joints: [],
     thickest,
     measures: [
       {

@@ -21,6 +21,7 @@ export function scaledShape(shape: Shape, by: number): Shape {
     areaMm2: shape.areaMm2 * by ** 2,
     error: shape.error,
     thickest: ball(shape.thickest),
+    joints: shape.joints.map((joint) => ({ ...joint, at: point3(joint.at) })),
     measures: shape.measures.map((measure) => ({
       ...measure,
       lengthMm: measure.lengthMm * by,

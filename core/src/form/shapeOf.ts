@@ -1,12 +1,13 @@
 import { ballShape } from './ball.ts';
 import { blockShape } from './block.ts';
+import { beastShape, birdShape, crawlerShape, roundCreatureShape, treeShape } from './creatures/index.ts';
 import { cylinderShape } from './cylinder.ts';
 import { type Heroic, PLAIN, personShape } from './person/index.ts';
 import { ringShape } from './ring.ts';
 import { rodShape } from './rod.ts';
 import { scaledShape } from './scaled.ts';
 import { turnedShape } from './turned.ts';
-import type { Core, Form, Outline, PersonForm, Shape, View } from './types.ts';
+import type { Core, Form, Outline, Shape, View } from './types.ts';
 
 /**
  * The solid that follows from a form, in the part's own frame.
@@ -18,6 +19,16 @@ export function shapeOf(form: Form, heroic: Heroic = PLAIN): Shape {
   switch (form.kind) {
     case 'person':
       return personShape(form, heroic);
+    case 'beast':
+      return beastShape(form);
+    case 'bird':
+      return birdShape(form);
+    case 'crawler':
+      return crawlerShape(form);
+    case 'round':
+      return roundCreatureShape(form);
+    case 'tree':
+      return treeShape(form);
     case 'ball':
       return ballShape(form);
     case 'rod':
@@ -33,8 +44,32 @@ export function shapeOf(form: Form, heroic: Heroic = PLAIN): Shape {
   }
 }
 
-/** Stature people are built at before they are scaled, mm. */
-const UNIT_STATURE = 1000;
+/** Length that bodies driven by one length are built at before they are scaled, mm. */
+const UNIT = 1000;
+
+/** A body driven by one length, at unit size, and what it is to be scaled by; null for other forms. */
+function unitBody(form: Form): { unit: Form; by: number } | null {
+  switch (form.kind) {
+    case 'person': {
+      const by = form.statureMm / UNIT;
+      const { headMm, trunkMm, armsMm, legsMm, hemMm } = form.clothing;
+      const clothing = {
+        headMm: headMm / by,
+        trunkMm: trunkMm / by,
+        armsMm: armsMm / by,
+        legsMm: legsMm / by,
+        hemMm: hemMm === null ? null : hemMm / by,
+      };
+      return { unit: { ...form, statureMm: UNIT, clothing }, by };
+    }
+    case 'beast':
+      return { unit: { ...form, withersMm: UNIT }, by: form.withersMm / UNIT };
+    case 'bird':
+      return { unit: { ...form, heightMm: UNIT }, by: form.heightMm / UNIT };
+    default:
+      return null;
+  }
+}
 
 /** Remembers what was built from each form object; forms are never changed in place. */
 export interface ShapeStore {
@@ -72,8 +107,8 @@ function lazily(shape: Shape): Shape {
   return { ...shape, outline: (view) => outlines[view](), section: once(() => shape.section()), core };
 }
 
-/** People kept by canon, build and pose; a stature only scales them. */
-const MOST_PEOPLE = 64;
+/** Bodies kept by proportions and pose; their length only scales them. */
+const MOST_BODIES = 64;
 /** Shapes kept by what their form says, so that copies of a part are built once. */
 const MOST_SHAPES = 2000;
 
@@ -81,22 +116,24 @@ const MOST_SHAPES = 2000;
 export function makeShapeStore(): ShapeStore {
   const byForm = new WeakMap<Form, Map<string, Shape>>();
   const byContent = new Map<string, Shape>();
-  const people = new Map<string, Shape>();
+  const bodies = new Map<string, Shape>();
 
-  function personOf(form: PersonForm, heroic: Heroic): Shape {
-    if (!(form.statureMm > 0)) return personShape(form, heroic);
-    const key = [form.headsTall, form.build, form.pose, heroic.head, heroic.hands].join('/');
-    const unit = people.get(key) ?? lazily(personShape({ ...form, statureMm: UNIT_STATURE }, heroic));
-    if (people.size >= MOST_PEOPLE) people.clear();
-    people.set(key, unit);
-    return scaledShape(unit, form.statureMm / UNIT_STATURE);
+  function bodyOf(form: Form, heroic: Heroic, heroicKey: string): Shape | null {
+    const body = unitBody(form);
+    // A length that is none is for the shape itself to refuse.
+    if (!body || !(body.by > 0 && Number.isFinite(body.by))) return null;
+    const key = `${heroicKey} ${JSON.stringify(body.unit)}`;
+    const unit = bodies.get(key) ?? lazily(shapeOf(body.unit, heroic));
+    if (bodies.size >= MOST_BODIES) bodies.clear();
+    bodies.set(key, unit);
+    return scaledShape(unit, body.by);
   }
 
   function built(form: Form, heroic: Heroic, heroicKey: string): Shape {
     const key = `${heroicKey} ${JSON.stringify(form)}`;
     const kept = byContent.get(key);
     if (kept) return kept;
-    const made = lazily(form.kind === 'person' ? personOf(form, heroic) : shapeOf(form, heroic));
+    const made = lazily(bodyOf(form, heroic, heroicKey) ?? shapeOf(form, heroic));
     if (byContent.size >= MOST_SHAPES) byContent.clear();
     byContent.set(key, made);
     return made;

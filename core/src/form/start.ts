@@ -1,61 +1,328 @@
-import type { Form, FormKind } from './types.ts';
+import { PLAIN_PERSON } from './choices.ts';
+import type { BeastBuild, BirdBuild, Form, PersonForm, ProfilePoint } from './types.ts';
 
-/** The kinds a new part can start from, with a sensible size in life. */
-export const STARTS: readonly {
-  readonly kind: FormKind;
+/** Something a new part can start from: a named thing with a usual size in life. */
+export interface Start {
+  readonly id: string;
   readonly title: string;
-  readonly says: string;
+  readonly group: string;
+  /** Other words it is looked for by. */
+  readonly also: string;
   readonly form: Form;
-}[] = [
-  {
-    kind: 'person',
-    title: 'Person',
-    says: 'standing, by stature and heads',
-    form: { kind: 'person', statureMm: 1700, headsTall: null, build: 1, pose: 'straight' },
-  },
-  { kind: 'ball', title: 'Ball', says: 'fruit, heads, knobs', form: { kind: 'ball', diameterMm: 200 } },
-  {
-    kind: 'rod',
-    title: 'Rod',
-    says: 'poles, handles, limbs; round ends',
-    form: { kind: 'rod', lengthMm: 1200, startMm: 40, endMm: 40, lying: false },
-  },
-  {
-    kind: 'block',
-    title: 'Block',
-    says: 'boxes, walls, steps',
-    form: { kind: 'block', widthMm: 400, heightMm: 300, depthMm: 300 },
-  },
-  {
-    kind: 'cylinder',
-    title: 'Cylinder or cone',
-    says: 'drums, posts, hats',
-    form: { kind: 'cylinder', heightMm: 500, bottomMm: 300, topMm: 300, lying: false },
-  },
-  {
-    kind: 'ring',
-    title: 'Ring',
-    says: 'coils, wreaths, tyres',
-    form: { kind: 'ring', acrossMm: 400, thicknessMm: 80, lying: true },
-  },
-  {
+}
+
+type Entry = readonly [title: string, form: Form, also?: string];
+
+function group(name: string, entries: readonly Entry[]): Start[] {
+  return entries.map(([title, form, also = '']) => ({
+    id: title.toLowerCase().replace(/[^a-z0-9]+/g, '-'),
+    title,
+    group: name,
+    also,
+    form,
+  }));
+}
+
+function person(statureMm: number, over: Partial<PersonForm> = {}): Form {
+  return { ...PLAIN_PERSON, statureMm, ...over };
+}
+function beast(proportions: BeastBuild, withersMm: number, build = 1): Form {
+  return { kind: 'beast', proportions, withersMm, build, pose: 'standing', angles: {} };
+}
+function bird(proportions: BirdBuild, heightMm: number): Form {
+  return { kind: 'bird', proportions, heightMm, build: 1, angles: {} };
+}
+function rod(lengthMm: number, startMm: number, endMm = startMm): Form {
+  return { kind: 'rod', lengthMm, startMm, endMm, lying: false };
+}
+function block(widthMm: number, heightMm: number, depthMm: number): Form {
+  return { kind: 'block', widthMm, heightMm, depthMm };
+}
+function cylinder(heightMm: number, bottomMm: number, topMm = bottomMm, lying = false): Form {
+  return { kind: 'cylinder', heightMm, bottomMm, topMm, lying };
+}
+function ring(acrossMm: number, thicknessMm: number, lying = true): Form {
+  return { kind: 'ring', acrossMm, thicknessMm, lying };
+}
+/** Outside from the foot up, then the inside back down; diameters and heights. */
+function turned(...points: readonly (readonly [acrossMm: number, heightMm: number])[]): Form {
+  return {
     kind: 'turned',
-    title: 'Turned',
-    says: 'pots, bells, balusters: a profile spun round',
-    form: {
-      kind: 'turned',
-      lying: false,
-      profile: [
-        { radiusMm: 0, heightMm: 0 },
-        { radiusMm: 70, heightMm: 0 },
-        { radiusMm: 110, heightMm: 120 },
-        { radiusMm: 60, heightMm: 240 },
-        { radiusMm: 80, heightMm: 280 },
-        { radiusMm: 0, heightMm: 280 },
-      ],
-    },
-  },
+    lying: false,
+    profile: points.map(([acrossMm, heightMm]): ProfilePoint => ({ radiusMm: acrossMm / 2, heightMm })),
+  };
+}
+function tree(heightMm: number, spreadMm: number, trunkMm: number, forkMm: number, forks: number): Form {
+  return { kind: 'tree', heightMm, spreadMm, trunkMm, forkMm, forks, rootsMm: trunkMm * 1.5, seed: 1 };
+}
+
+/** Named things with usual sizes in life, from memory as in the Handbook's table: starting values, to be measured. */
+export const STARTS: readonly Start[] = [
+  ...group('people', [
+    ['Woman', person(1620), 'person figure adult'],
+    ['Man', person(1760), 'person figure adult'],
+    ['Heroic figure', person(1850, { headsTall: 8.5, build: 1.15 }), 'person hero'],
+    ['Child of 12', person(1490, { headsTall: 6.5 }), 'person boy girl'],
+    ['Child of 6', person(1150, { headsTall: 6 }), 'person boy girl'],
+    ['Child of 3', person(950, { headsTall: 5 }), 'person toddler'],
+    ['Baby of a year', person(750, { headsTall: 4 }), 'person'],
+    ['Stylised figure', person(1200, { headsTall: 3, build: 1.2 }), 'person doll'],
+    ['Seated person', person(1700, { pose: 'sitting' }), 'sitting figure'],
+  ]),
+  ...group('animals', [
+    ['Cat', beast('cat', 240)],
+    ['Fox', beast('dog', 380, 0.95)],
+    ['Small dog', beast('dog', 300)],
+    ['Large dog', beast('dog', 650)],
+    ['Sheep', beast('sheep', 700)],
+    ['Pig', beast('hog', 825), 'hog boar'],
+    ['Donkey', beast('horse', 1100), 'ass mule'],
+    ['Horse', beast('horse', 1524), 'pony'],
+    ['Red deer', beast('deer', 1200), 'stag hind'],
+    ['Rat', beast('rat', 75), 'mouse'],
+    ['Goose', bird('goose', 800)],
+    ['Gull', bird('gull', 400), 'seagull'],
+    ['Hen', bird('hen', 400), 'chicken cock'],
+    ['Crow', bird('crow', 320), 'raven rook'],
+    ['Songbird', bird('songbird', 120), 'robin sparrow'],
+    ['Owl', bird('owl', 360)],
+    [
+      'Frog',
+      { kind: 'round', heightMm: 70, widthMm: 80, crest: 'bulging eyes', armsMm: 35, legsMm: 45 },
+      'toad',
+    ],
+    [
+      'Round creature',
+      { kind: 'round', heightMm: 600, widthMm: 600, crest: 'long ears', armsMm: 220, legsMm: 240 },
+      'stub limbs rabbit bear',
+    ],
+    [
+      'Spider',
+      {
+        kind: 'crawler',
+        lengthMm: 14,
+        sections: 2,
+        legPairs: 4,
+        legSegments: 4,
+        footCircleMm: 44,
+        bodyHeightMm: 7,
+        feelersMm: 0,
+        legMm: 1.6,
+      },
+    ],
+    [
+      'Beetle',
+      {
+        kind: 'crawler',
+        lengthMm: 30,
+        sections: 3,
+        legPairs: 3,
+        legSegments: 3,
+        footCircleMm: 36,
+        bodyHeightMm: 9,
+        feelersMm: 12,
+        legMm: 2.4,
+      },
+      'bug ant insect',
+    ],
+  ]),
+  ...group('trees', [
+    ['Broad tree', tree(12_000, 10_000, 900, 3000, 4), 'oak elm chestnut'],
+    ['Orchard tree', tree(4000, 4000, 250, 1100, 4), 'apple pear'],
+    ['Slender tree', tree(9000, 4000, 250, 3500, 4), 'birch poplar'],
+    ['Shrub', tree(1800, 2000, 90, 250, 4), 'bush'],
+  ]),
+  ...group('vessels', [
+    ['Mug', turned([0, 0], [78, 0], [80, 5], [80, 95], [73, 95], [73, 6], [0, 6]), 'cup'],
+    [
+      'Bowl',
+      turned([0, 0], [60, 0], [70, 6], [130, 45], [160, 75], [153, 75], [124, 47], [66, 12], [0, 10]),
+      'dish',
+    ],
+    ['Dinner plate', turned([0, 0], [160, 0], [180, 6], [270, 22], [266, 26], [172, 11], [0, 8]), 'dish'],
+    [
+      'Jug',
+      turned(
+        [0, 0],
+        [100, 0],
+        [150, 60],
+        [150, 110],
+        [95, 190],
+        [110, 230],
+        [103, 230],
+        [88, 190],
+        [142, 110],
+        [142, 62],
+        [92, 8],
+        [0, 8],
+      ),
+      'pitcher',
+    ],
+    ['Wine bottle', turned([0, 0], [70, 0], [75, 5], [75, 190], [60, 215], [30, 235], [28, 300], [0, 300])],
+    [
+      'Flower pot',
+      turned(
+        [0, 0],
+        [110, 0],
+        [150, 130],
+        [165, 130],
+        [170, 160],
+        [155, 160],
+        [140, 135],
+        [100, 12],
+        [0, 12],
+      ),
+      'plant pot',
+    ],
+    ['Vase', turned([0, 0], [90, 0], [150, 110], [120, 210], [70, 260], [95, 300], [0, 300]), 'urn'],
+    [
+      'Cauldron',
+      turned(
+        [0, 0],
+        [200, 10],
+        [420, 160],
+        [440, 260],
+        [390, 360],
+        [420, 380],
+        [395, 380],
+        [360, 360],
+        [400, 260],
+        [380, 170],
+        [180, 35],
+        [0, 30],
+      ),
+      'pot kettle',
+    ],
+    ['Barrel', turned([0, 0], [560, 0], [650, 250], [680, 485], [650, 720], [560, 970], [0, 970]), 'cask'],
+    ['Bucket', cylinder(280, 210, 300), 'pail'],
+    ['Drum', cylinder(360, 380), 'tub tin'],
+    ['Bell', turned([0, 0], [220, 0], [170, 60], [130, 150], [90, 190], [0, 200]), 'hand bell'],
+    [
+      'Candlestick',
+      turned(
+        [0, 0],
+        [110, 0],
+        [90, 15],
+        [30, 30],
+        [40, 90],
+        [26, 150],
+        [44, 190],
+        [60, 200],
+        [30, 204],
+        [0, 204],
+      ),
+    ],
+  ]),
+  ...group('poles', [
+    ['Broom handle', rod(1200, 25), 'stick staff'],
+    ['Walking stick', rod(900, 22, 18), 'cane'],
+    ['Oar', rod(2400, 45, 40), 'paddle'],
+    ['Pike', rod(2700, 32, 26), 'spear lance'],
+    ['Post', cylinder(1000, 120), 'bollard pile'],
+    [
+      'Column',
+      turned(
+        [0, 0],
+        [520, 0],
+        [520, 90],
+        [400, 160],
+        [400, 400],
+        [340, 2700],
+        [460, 2820],
+        [460, 3000],
+        [0, 3000],
+      ),
+      'pillar',
+    ],
+    [
+      'Baluster',
+      turned(
+        [0, 0],
+        [110, 0],
+        [110, 80],
+        [60, 120],
+        [100, 260],
+        [50, 480],
+        [80, 620],
+        [110, 660],
+        [110, 740],
+        [0, 740],
+      ),
+      'banister',
+    ],
+  ]),
+  ...group('boxes and boards', [
+    ['Crate', block(520, 400, 380), 'box'],
+    ['Chest', block(900, 500, 450), 'trunk box'],
+    ['Brick', block(215, 65, 102.5)],
+    ['Step', block(900, 180, 280), 'stair'],
+    ['Plank', block(2400, 25, 200), 'board'],
+    ['Door', block(762, 2032, 44), 'leaf'],
+    ['Book', block(150, 230, 30)],
+    ['Table top', block(1500, 30, 800), 'board'],
+    ['Wall', block(3000, 2400, 215), 'quay'],
+  ]),
+  ...group('fruit and balls', [
+    ['Apple', { kind: 'ball', diameterMm: 80 }, 'orange fruit'],
+    ['Pumpkin', turned([0, 0], [150, 5], [300, 90], [320, 140], [280, 210], [140, 245], [0, 235]), 'squash'],
+    ['Football', { kind: 'ball', diameterMm: 220 }],
+    ['Egg', turned([0, 0], [26, 4], [40, 16], [44, 26], [40, 40], [26, 53], [12, 57], [0, 58])],
+  ]),
+  ...group('rings', [
+    ['Coil of cord', ring(350, 90), 'rope'],
+    ['Tyre', ring(620, 170, false), 'wheel'],
+    ['Wreath', ring(400, 80, false)],
+    ['Hoop', ring(900, 20, false)],
+  ]),
+  ...group('plain forms', [
+    ['Ball', { kind: 'ball', diameterMm: 200 }, 'sphere'],
+    ['Rod', rod(1200, 40), 'round ends bar'],
+    ['Block', block(400, 300, 300), 'box cuboid'],
+    ['Cylinder', cylinder(500, 300)],
+    ['Cone', cylinder(500, 300, 0), 'hat'],
+    ['Ring', ring(400, 80), 'torus'],
+    ['Turned', turned([0, 0], [140, 0], [220, 120], [120, 240], [160, 280], [0, 280]), 'lathe profile'],
+  ]),
 ];
+
+/** The length a thing is known by: stature, withers, height or the like, in the form's own frame, mm. */
+export function chiefLength(form: Form): number {
+  switch (form.kind) {
+    case 'person':
+      return form.statureMm;
+    case 'beast':
+      return form.withersMm;
+    case 'ball':
+      return form.diameterMm;
+    case 'rod':
+    case 'crawler':
+      return form.lengthMm;
+    case 'ring':
+      return form.acrossMm;
+    case 'turned': {
+      const heights = form.profile.map((point) => point.heightMm);
+      return Math.max(...heights) - Math.min(...heights);
+    }
+    default:
+      return form.heightMm;
+  }
+}
+
+/**
+ * Starts that hold every word of a question in their name, group or other words; those whose name begins with it come
+ * first.
+ *
+ * @example findStarts('hors')[0].title // 'Horse'
+ */
+export function findStarts(question: string): readonly Start[] {
+  const words = question.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = STARTS.filter(({ title, group: name, also }) => {
+    const text = `${title} ${name} ${also}`.toLowerCase();
+    return words.every((word) => text.includes(word));
+  });
+  const begins = ({ title }: Start) => title.toLowerCase().startsWith(words[0] ?? '');
+  return [...found.filter(begins), ...found.filter((start) => !begins(start))];
+}
 
 /**
  * A form with one of its measures set; a turned profile is stretched as a whole.
@@ -65,10 +332,7 @@ export const STARTS: readonly {
  */
 export function withMeasure(form: Form, field: string, lengthMm: number): Form {
   if (form.kind !== 'turned') return field in form ? ({ ...form, [field]: lengthMm } as Form) : form;
-  const size =
-    field === 'height'
-      ? Math.max(...form.profile.map((p) => p.heightMm)) - Math.min(...form.profile.map((p) => p.heightMm))
-      : 2 * Math.max(...form.profile.map((p) => p.radiusMm));
+  const size = field === 'height' ? chiefLength(form) : 2 * Math.max(...form.profile.map((p) => p.radiusMm));
   const by = lengthMm / size;
   if (!Number.isFinite(by)) return form;
   return {

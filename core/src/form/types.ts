@@ -1,7 +1,23 @@
-/** Where the arms are. */
-export type PersonPose = 'straight' | 'tee';
+/** How a joint is turned from rest, degrees: bent forward, led outward, twisted. */
+export interface JointAngles {
+  readonly flex: number;
+  readonly out: number;
+  readonly twist: number;
+}
 
-/** A standing person, from stature and canon. Lengths of all forms are millimetres in the part's own frame. */
+export type PersonPose = 'straight' | 'tee' | 'sitting' | 'walking' | 'kneeling' | 'holding';
+
+/** What clothes add to the radius by region, mm. */
+export interface Clothing {
+  readonly headMm: number;
+  readonly trunkMm: number;
+  readonly armsMm: number;
+  readonly legsMm: number;
+  /** Height of a coat's or skirt's hem above the sole when standing; null for none. */
+  readonly hemMm: number | null;
+}
+
+/** A person, from stature and canon. Lengths of all forms are millimetres in the part's own frame. */
 export interface PersonForm {
   readonly kind: 'person';
   readonly statureMm: number;
@@ -10,6 +26,83 @@ export interface PersonForm {
   /** Thickness of trunk and limbs against the usual, 0.8 to 1.4. */
   readonly build: number;
   readonly pose: PersonPose;
+  /** Joints turned by hand, over the pose. */
+  readonly angles: Readonly<Record<string, JointAngles>>;
+  readonly clothing: Clothing;
+}
+
+export type BeastBuild = 'cat' | 'dog' | 'hog' | 'sheep' | 'horse' | 'deer' | 'rat';
+export type BeastPose = 'standing' | 'sitting' | 'lying';
+
+/** A four-legged animal, driven by its height at the withers. */
+export interface BeastForm {
+  readonly kind: 'beast';
+  readonly withersMm: number;
+  readonly proportions: BeastBuild;
+  /** Thickness against the usual. */
+  readonly build: number;
+  readonly pose: BeastPose;
+  readonly angles: Readonly<Record<string, JointAngles>>;
+}
+
+export type BirdBuild = 'goose' | 'gull' | 'hen' | 'crow' | 'songbird' | 'owl';
+
+/** A bird on its feet, driven by its standing height. */
+export interface BirdForm {
+  readonly kind: 'bird';
+  readonly heightMm: number;
+  readonly proportions: BirdBuild;
+  readonly build: number;
+  readonly angles: Readonly<Record<string, JointAngles>>;
+}
+
+/** A body of one or more sections on pairs of jointed legs, with feelers or without. */
+export interface CrawlerForm {
+  readonly kind: 'crawler';
+  /** Length of the body without feelers. */
+  readonly lengthMm: number;
+  readonly sections: number;
+  readonly legPairs: number;
+  readonly legSegments: number;
+  /** Diameter of the circle the outermost feet stand on. */
+  readonly footCircleMm: number;
+  /** Middle of the body above the ground. */
+  readonly bodyHeightMm: number;
+  /** 0 for none. */
+  readonly feelersMm: number;
+  readonly legMm: number;
+}
+
+export type RoundCrest = 'none' | 'round ears' | 'long ears' | 'bulging eyes';
+
+/** A round body on stub limbs: frogs, owls of folklore, dumplings with legs. */
+export interface RoundCreatureForm {
+  readonly kind: 'round';
+  /** To the crown of the body, without ears. */
+  readonly heightMm: number;
+  readonly widthMm: number;
+  readonly crest: RoundCrest;
+  /** Length of an arm; 0 for none. */
+  readonly armsMm: number;
+  readonly legsMm: number;
+}
+
+/** A tree of forking limbs that keep the cross-section of the stem (pipe model). */
+export interface TreeForm {
+  readonly kind: 'tree';
+  readonly heightMm: number;
+  /** Across the trunk at the foot. */
+  readonly trunkMm: number;
+  /** Across the crown. */
+  readonly spreadMm: number;
+  /** Height of the first fork. */
+  readonly forkMm: number;
+  /** How many times each limb forks in two, 1 to 5. */
+  readonly forks: number;
+  /** Reach of the roots from the trunk; 0 for none. */
+  readonly rootsMm: number;
+  /** Another number grows another tree of the same sizes. */
+  readonly seed: number;
 }
 export interface BallForm {
   readonly kind: 'ball';
@@ -59,7 +152,19 @@ export interface TurnedForm {
   readonly lying: boolean;
 }
 
-export type Form = PersonForm | BallForm | RodForm | BlockForm | CylinderForm | RingForm | TurnedForm;
+export type Form =
+  | PersonForm
+  | BeastForm
+  | BirdForm
+  | CrawlerForm
+  | RoundCreatureForm
+  | TreeForm
+  | BallForm
+  | RodForm
+  | BlockForm
+  | CylinderForm
+  | RingForm
+  | TurnedForm;
 export type FormKind = Form['kind'];
 
 /** x to the right, y up, z towards the viewer. */
@@ -76,6 +181,25 @@ export type View = 'front' | 'side';
 export interface Box {
   readonly min: Vec3;
   readonly max: Vec3;
+}
+
+/** How far a joint goes each way, degrees: least and most. */
+export interface JointLimits {
+  readonly flex: readonly [number, number];
+  readonly out: readonly [number, number];
+  readonly twist: readonly [number, number];
+}
+
+/** A joint of a body at rest; joints come after their parents. */
+export interface Joint {
+  readonly name: string;
+  readonly parent: string | null;
+  readonly at: Vec3;
+  /** Unit vectors at rest that bending forward, going outward and turning go round. */
+  readonly flexAxis: Vec3;
+  readonly outAxis: Vec3;
+  readonly twistAxis: Vec3;
+  readonly limits: JointLimits;
 }
 
 /** The largest ball that goes into the solid. */
@@ -122,6 +246,8 @@ export interface Shape {
   readonly error: number;
   readonly thickest: InnerBall;
   readonly measures: readonly FormMeasure[];
+  /** Where the joints are in this pose, parents first; none for a form that does not bend. */
+  readonly joints: readonly Joint[];
   outline(view: View): Outline;
   /** Section of the solid in the front view. */
   section(): Outline;

@@ -132,7 +132,7 @@ describe('log and forms', () => {
       expect(withMeasure(form, 'no-such-field', 5)).toEqual(
         form.kind === 'turned' ? expect.anything() : form,
       );
-    const turned = STARTS.find(({ kind }) => kind === 'turned')?.form;
+    const turned = STARTS.find(({ id }) => id === 'turned')?.form;
     if (turned?.kind !== 'turned') throw new Error('no turned form');
     const taller = withMeasure(turned, 'height', 560);
     expect(taller.kind === 'turned' && taller.profile.map((p) => p.heightMm)).toEqual([

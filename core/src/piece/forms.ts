@@ -5,24 +5,46 @@ import {
   Equals,
   IsArray,
   IsBoolean,
+  IsDefined,
   IsIn,
+  IsInt,
   IsNumber,
   IsOptional,
   IsPositive,
   Max,
   Min,
+  ValidateBy,
   ValidateNested,
 } from 'class-validator';
 import type {
   BallForm,
+  BeastBuild,
+  BeastForm,
+  BeastPose,
+  BirdBuild,
+  BirdForm,
   BlockForm,
+  Clothing,
+  CrawlerForm,
   CylinderForm,
+  JointAngles,
   PersonForm,
   PersonPose,
   ProfilePoint,
   RingForm,
   RodForm,
+  RoundCreatureForm,
+  RoundCrest,
+  TreeForm,
   TurnedForm,
+} from '../form/index.ts';
+import {
+  BEAST_BUILDS,
+  BEAST_POSES,
+  BIRD_BUILDS,
+  choicesOf,
+  PERSON_POSES,
+  ROUND_CRESTS,
 } from '../form/index.ts';
 
 const FINITE = { allowInfinity: false, allowNaN: false } as const;
@@ -34,12 +56,102 @@ function Length(): PropertyDecorator {
   };
 }
 
+/** Lengths that may be nought. */
+function LengthOrNone(): PropertyDecorator {
+  return (target, property) => {
+    IsNumber(FINITE)(target, property as string);
+    Min(0)(target, property as string);
+  };
+}
+
+const BUILD = [0.5, 2] as const;
+
+function isAngles(value: unknown): value is JointAngles {
+  if (typeof value !== 'object' || value === null) return false;
+  const { flex, out, twist } = value as Record<string, unknown>;
+  return [flex, out, twist].every((angle) => typeof angle === 'number' && Number.isFinite(angle));
+}
+
+/** Angles in degrees by joint name; a joint that a body does not have is kept and does nothing. */
+function Angles(): PropertyDecorator {
+  return ValidateBy({
+    name: 'angles',
+    validator: {
+      validate: (value: unknown) =>
+        typeof value === 'object' &&
+        value !== null &&
+        !Array.isArray(value) &&
+        Object.values(value).every(isAngles),
+      defaultMessage: () => 'angles of joints: flex, out and twist in degrees',
+    },
+  });
+}
+
+export class ClothingData implements Clothing {
+  @LengthOrNone() headMm!: number;
+  @LengthOrNone() trunkMm!: number;
+  @LengthOrNone() armsMm!: number;
+  @LengthOrNone() legsMm!: number;
+  @IsOptional() @Length() hemMm!: number | null;
+}
+
 export class PersonFormData implements PersonForm {
   @Equals('person') kind!: 'person';
   @Length() statureMm!: number;
   @IsOptional() @IsNumber(FINITE) @Min(2) @Max(9) headsTall!: number | null;
-  @IsNumber(FINITE) @Min(0.5) @Max(2) build!: number;
-  @IsIn(['straight', 'tee']) pose!: PersonPose;
+  @IsNumber(FINITE) @Min(BUILD[0]) @Max(BUILD[1]) build!: number;
+  @IsIn(choicesOf(PERSON_POSES)) pose!: PersonPose;
+  @Angles() angles!: Record<string, JointAngles>;
+  @IsDefined() @ValidateNested() @Type(() => ClothingData) clothing!: Clothing;
+}
+
+export class BeastFormData implements BeastForm {
+  @Equals('beast') kind!: 'beast';
+  @Length() withersMm!: number;
+  @IsIn(choicesOf(BEAST_BUILDS)) proportions!: BeastBuild;
+  @IsNumber(FINITE) @Min(BUILD[0]) @Max(BUILD[1]) build!: number;
+  @IsIn(choicesOf(BEAST_POSES)) pose!: BeastPose;
+  @Angles() angles!: Record<string, JointAngles>;
+}
+
+export class BirdFormData implements BirdForm {
+  @Equals('bird') kind!: 'bird';
+  @Length() heightMm!: number;
+  @IsIn(choicesOf(BIRD_BUILDS)) proportions!: BirdBuild;
+  @IsNumber(FINITE) @Min(BUILD[0]) @Max(BUILD[1]) build!: number;
+  @Angles() angles!: Record<string, JointAngles>;
+}
+
+export class CrawlerFormData implements CrawlerForm {
+  @Equals('crawler') kind!: 'crawler';
+  @Length() lengthMm!: number;
+  @IsInt() @Min(1) @Max(6) sections!: number;
+  @IsInt() @Min(0) @Max(12) legPairs!: number;
+  @IsInt() @Min(1) @Max(6) legSegments!: number;
+  @Length() footCircleMm!: number;
+  @Length() bodyHeightMm!: number;
+  @LengthOrNone() feelersMm!: number;
+  @Length() legMm!: number;
+}
+
+export class RoundCreatureFormData implements RoundCreatureForm {
+  @Equals('round') kind!: 'round';
+  @Length() heightMm!: number;
+  @Length() widthMm!: number;
+  @IsIn(choicesOf(ROUND_CRESTS)) crest!: RoundCrest;
+  @LengthOrNone() armsMm!: number;
+  @LengthOrNone() legsMm!: number;
+}
+
+export class TreeFormData implements TreeForm {
+  @Equals('tree') kind!: 'tree';
+  @Length() heightMm!: number;
+  @Length() trunkMm!: number;
+  @Length() spreadMm!: number;
+  @Length() forkMm!: number;
+  @IsInt() @Min(1) @Max(5) forks!: number;
+  @LengthOrNone() rootsMm!: number;
+  @IsInt() @Min(0) seed!: number;
 }
 
 export class BallFormData implements BallForm {
@@ -96,6 +208,11 @@ export class TurnedFormData implements TurnedForm {
 /** Which class a form's `kind` stands for. */
 export const FORM_CLASSES = [
   { name: 'person', value: PersonFormData },
+  { name: 'beast', value: BeastFormData },
+  { name: 'bird', value: BirdFormData },
+  { name: 'crawler', value: CrawlerFormData },
+  { name: 'round', value: RoundCreatureFormData },
+  { name: 'tree', value: TreeFormData },
   { name: 'ball', value: BallFormData },
   { name: 'rod', value: RodFormData },
   { name: 'block', value: BlockFormData },

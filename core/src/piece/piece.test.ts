@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { strToU8, zipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
 import { lowWaterFerry, tollFrogs } from '../demo/index.ts';
+import { PLAIN_PERSON } from '../form/index.ts';
 import {
   fileNameOf,
   LARGEST_JSON,
@@ -83,7 +84,7 @@ describe('migration', () => {
     expect(piece.scale).toEqual({ kind: 'ratio', ratio: 12 });
     expect(piece.parts.map(({ form }) => form)).toEqual([
       { kind: 'cylinder', lying: false, heightMm: 2400, bottomMm: 160, topMm: 120 },
-      { kind: 'person', headsTall: null, build: 1, pose: 'straight', statureMm: 1700 },
+      { ...PLAIN_PERSON, statureMm: 1700 },
     ]);
     expect(piece.parts[1]).toHaveProperty('scarf', 'red');
   });

@@ -1,6 +1,7 @@
 import { type ClassConstructor, plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { type ParseError, parse as parseTolerantly, printParseErrorCode } from 'jsonc-parser';
+import { NO_CLOTHES } from '../form/index.ts';
 import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
 import {
   DEFAULT_BRIEF,
@@ -156,7 +157,12 @@ function merged(defaults: object, raw: unknown): unknown {
 
 /** What a form of a kind takes when a file leaves it out. */
 export const FORM_DEFAULTS: Readonly<Record<string, RawRecord>> = {
-  person: { headsTall: null, build: 1, pose: 'straight' },
+  person: { headsTall: null, build: 1, pose: 'straight', angles: {}, clothing: NO_CLOTHES },
+  beast: { build: 1, pose: 'standing', angles: {} },
+  bird: { build: 1, angles: {} },
+  crawler: { sections: 2, legSegments: 3, feelersMm: 0 },
+  round: { crest: 'none', armsMm: 0, legsMm: 0 },
+  tree: { forks: 4, rootsMm: 0, seed: 1 },
   rod: { lying: false },
   cylinder: { lying: false },
   ring: { lying: true },
@@ -168,6 +174,8 @@ function completePart(raw: RawRecord): RawRecord {
   const formDefaults = typeof kind === 'string' ? (FORM_DEFAULTS[kind] ?? {}) : {};
   const whole: RawRecord = { ...DEFAULT_PART, ...raw, id: raw.id === undefined ? idOf(raw, 'part') : raw.id };
   if (isRecord(raw.form)) whole.form = { ...formDefaults, ...raw.form };
+  if (isRecord(whole.form) && isRecord(whole.form.clothing))
+    whole.form.clothing = { ...NO_CLOTHES, ...whole.form.clothing };
   whole.core = merged(DEFAULT_CORE, raw.core ?? {});
   return whole;
 }

@@ -38,7 +38,7 @@ describe.each([
       const i = ferry.parts.findIndex((part) => part.id === id);
       return (boxes[i]?.[3] ?? Number.NaN) - groundMm;
     };
-    expect(tall('ferrywoman') / tall('post')).toBeCloseTo(1660 / 900, 6);
+    expect(tall('ferrywoman') / tall('post')).toBeCloseTo(1660 / 900, 4);
   });
 });
 

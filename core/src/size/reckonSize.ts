@@ -80,7 +80,15 @@ function lifeTerms(context: PartContext, measure: FormMeasure): { formula: strin
   if (!byFraction || measure.handbookRow === null)
     return {
       formula: 'L',
-      terms: [direct(measure.title, { kind: 'shape', says: 'shared out by the canon' })],
+      terms: [
+        direct(measure.title, {
+          kind: 'shape',
+          says:
+            form.kind === 'person'
+              ? 'shared out by the canon'
+              : 'shared out as in others of its kind, from memory',
+        }),
+      ],
     };
   return {
     formula: 'f × H',

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { lowWaterFerry, tollFrogs } from '../demo/index.ts';
-import { makeShapeStore } from '../form/index.ts';
+import { makeShapeStore, PLAIN_PERSON } from '../form/index.ts';
 import type { Part, Piece } from '../piece/index.ts';
 import { validateBook } from '../reckoning/index.ts';
 import { keyRow, reckonPiece } from './index.ts';
@@ -148,10 +148,10 @@ describe('one form, everything follows', () => {
       scale: { kind: 'figure', heightMm: 32, datum: 'eyes', statureMm: 1750, heroic: true },
     };
     const life = changed(heroic, 'toll-keeper', {
-      form: { kind: 'person', statureMm: 1750, headsTall: 7.5, build: 1, pose: 'straight' },
+      form: { ...PLAIN_PERSON, statureMm: 1750, headsTall: 7.5 },
     });
     const plain = changed(frogs, 'toll-keeper', {
-      form: { kind: 'person', statureMm: 1750, headsTall: 7.5, build: 1, pose: 'straight' },
+      form: { ...PLAIN_PERSON, statureMm: 1750, headsTall: 7.5 },
     });
     expect(value(life, 'toll-keeper/size.height')).toBeCloseTo(value(plain, 'toll-keeper/size.height'), 9);
     expect(value(life, 'toll-keeper/measure.head') / value(plain, 'toll-keeper/measure.head')).toBeCloseTo(

@@ -1,44 +1,28 @@
-import { type FormKind, STARTS } from '@every-inch/core/form';
+import { chiefLength, findStarts, type Start } from '@every-inch/core/form';
 import {
   addPart,
   DEFAULT_CORE,
   DEFAULT_PART,
+  freeName,
   newId,
   type Part,
   type PartId,
   type Piece,
 } from '@every-inch/core/piece';
 import { resolveScale } from '@every-inch/core/scale';
-import { formatMiniMm, miniMm } from '@every-inch/core/units';
+import { formatMiniMm, miniMm, realMm } from '@every-inch/core/units';
 import { Dialog } from 'radix-ui';
-import { useState } from 'react';
+import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { useLifeFormat } from '../parts/lengths.ts';
 import { dialogOpened, selected } from '../state/sessionSlice.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
 
-function heightAt(kind: FormKind, ratio: number): string {
-  const form = STARTS.find((start) => start.kind === kind)?.form;
-  if (!form) return '';
-  const mm =
-    form.kind === 'person'
-      ? form.statureMm
-      : form.kind === 'ball'
-        ? form.diameterMm
-        : form.kind === 'rod'
-          ? form.lengthMm
-          : form.kind === 'ring'
-            ? form.acrossMm
-            : form.kind === 'turned'
-              ? Math.max(...form.profile.map((point) => point.heightMm))
-              : form.heightMm;
-  return `${formatMiniMm(miniMm(mm / ratio))} mm`;
-}
-
-function madePart(piece: Piece, name: string, kind: FormKind): Part | null {
-  const start = STARTS.find((one) => one.kind === kind);
-  if (!start) return null;
+function madePart(piece: Piece, name: string, start: Start): Part {
   const [clay] = piece.clays;
-  const called = name.trim() === '' ? start.title : name.trim();
+  const names = piece.parts.map((part) => part.name);
+  const usual = names.includes(start.title) ? freeName(start.title, names) : start.title;
+  const called = name.trim() === '' ? usual : name.trim();
   return {
     ...DEFAULT_PART,
     core: DEFAULT_CORE,
@@ -50,85 +34,171 @@ function madePart(piece: Piece, name: string, kind: FormKind): Part | null {
   };
 }
 
-/** Adds a part: a name and a form to start from, both reachable without a mouse. */
-export function AddPart() {
+interface StartListProps {
+  readonly starts: readonly Start[];
+  readonly chosen: Start | undefined;
+  readonly ratio: number;
+  readonly onChoose: (start: Start) => void;
+  readonly onTake: (start: Start) => void;
+}
+
+function StartList({ starts, chosen, ratio, onChoose, onTake }: StartListProps) {
+  const format = useLifeFormat();
+  const list = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    list.current?.querySelector(`#start-${chosen?.id}`)?.scrollIntoView({ block: 'nearest' });
+  }, [chosen]);
+  return (
+    <div
+      ref={list}
+      id="starts"
+      role="listbox"
+      aria-label="Things to start from"
+      tabIndex={-1}
+      className="mt-2 h-[min(22rem,45vh)] overflow-y-auto border-y border-hair"
+    >
+      {starts.map((start, i) => (
+        <div key={start.id}>
+          {start.group !== starts[i - 1]?.group && (
+            <p aria-hidden className="heading px-1.5 pt-2">
+              {start.group}
+            </p>
+          )}
+          {/* The keys live in the field above, which names this option as the active one. */}
+          {/* biome-ignore lint/a11y/useKeyWithClickEvents: the combobox handles the keys */}
+          <div
+            id={`start-${start.id}`}
+            role="option"
+            tabIndex={-1}
+            aria-selected={start === chosen}
+            className="flex min-h-8 cursor-pointer items-baseline gap-2.5 px-1.5 py-1 aria-selected:bg-panel aria-selected:text-fired"
+            onClick={() => onChoose(start)}
+            onDoubleClick={() => onTake(start)}
+          >
+            <span className="min-w-0 flex-1">{start.title}</span>
+            <span className="figure text-quiet">{format(realMm(chiefLength(start.form)))}</span>
+            <span className="figure w-24 text-right">
+              {formatMiniMm(miniMm(chiefLength(start.form) / ratio))} mm
+            </span>
+          </div>
+        </div>
+      ))}
+      {starts.length === 0 && (
+        <p className="p-2 text-quiet">Nothing is called that. Try a plain form: ball, rod, block, turned.</p>
+      )}
+    </div>
+  );
+}
+
+/** The dialog’s content; made anew each time it opens. */
+function AddPartForm({ onClose }: { readonly onClose: () => void }) {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
-  const isOpen = useAppSelector((state) => state.session.dialog === 'add-part');
   const after = useAppSelector(selectPart);
   const piece = useOpenPiece();
+  const [question, setQuestion] = useState('');
   const [name, setName] = useState('');
-  const [kind, setKind] = useState<FormKind>('person');
+  const [chosenId, setChosenId] = useState<string | null>(null);
   const { ratio, label } = resolveScale(piece.scale);
-  const close = (): void => {
-    dispatch(dialogOpened(null));
-    setName('');
-  };
-  const add = (): void => {
-    const part = madePart(piece, name, kind);
-    if (!part) return;
+  const starts = findStarts(question);
+  const chosen = starts.find(({ id }) => id === chosenId) ?? starts[0];
+  const add = (start = chosen): void => {
+    if (!start) return;
+    const part = madePart(piece, name, start);
     dispatch(
       edit(`add ${part.name}`, (old) => addPart(old, part, after?.parent ? null : (after?.id ?? null))),
     );
     dispatch(selected(part.id));
-    close();
+    onClose();
     navigate(`/piece/${piece.id}/size`);
+  };
+  const onKeyDown = (event: KeyboardEvent): void => {
+    const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+    if (!step || !chosen) return;
+    event.preventDefault();
+    setChosenId(starts[starts.indexOf(chosen) + step]?.id ?? chosen.id);
+  };
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        add();
+      }}
+    >
+      <label className="heading mt-3 block" htmlFor="part-what">
+        What is it?
+      </label>
+      <input
+        id="part-what"
+        role="combobox"
+        aria-expanded
+        aria-controls="starts"
+        aria-activedescendant={chosen ? `start-${chosen.id}` : undefined}
+        className="field w-full"
+        placeholder="horse, mug, barrel, child …"
+        autoComplete="off"
+        value={question}
+        onChange={(event) => {
+          setQuestion(event.currentTarget.value);
+          setChosenId(null);
+        }}
+        onKeyDown={onKeyDown}
+      />
+      <p className="sr-only" role="status">
+        {starts.length} things
+      </p>
+      <p className="mt-2 flex justify-end gap-2.5 px-1.5 text-[12.5px] text-quiet">
+        <span>in life</span>
+        <span className="w-24 text-right">at {label}</span>
+      </p>
+      <StartList
+        starts={starts}
+        chosen={chosen}
+        ratio={ratio}
+        onChoose={({ id }) => setChosenId(id)}
+        onTake={add}
+      />
+      <label className="heading mt-3 block" htmlFor="part-name">
+        Name
+      </label>
+      <input
+        id="part-name"
+        className="field w-full"
+        value={name}
+        maxLength={200}
+        placeholder={chosen?.title}
+        onChange={(event) => setName(event.currentTarget.value)}
+      />
+      <div className="mt-4 flex items-baseline justify-end gap-2">
+        <span className="mr-auto text-[13px] text-quiet">All sizes are starting values.</span>
+        <button type="button" className="press-quiet" onClick={onClose}>
+          Leave it
+        </button>
+        <button type="submit" className="press" disabled={!chosen}>
+          Add it
+        </button>
+      </div>
+    </form>
+  );
+}
+
+/** Adds a part: a named thing to start from and a name, both reachable without a mouse. */
+export function AddPart() {
+  const dispatch = useAppDispatch();
+  const isOpen = useAppSelector((state) => state.session.dialog === 'add-part');
+  const close = (): void => {
+    dispatch(dialogOpened(null));
   };
   return (
     <Dialog.Root open={isOpen} onOpenChange={(open) => !open && close()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
         <Dialog.Content
-          className="fixed left-1/2 top-1/2 z-50 max-h-[92vh] w-[min(34rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-ink bg-paper p-5"
+          className="fixed left-1/2 top-1/2 z-50 max-h-[96vh] w-[min(34rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-ink bg-paper p-5"
           aria-describedby={undefined}
         >
           <Dialog.Title className="font-semibold">Add a part</Dialog.Title>
-          <form
-            onSubmit={(event) => {
-              event.preventDefault();
-              add();
-            }}
-          >
-            <label className="heading mt-3 block" htmlFor="part-name">
-              Name
-            </label>
-            <input
-              id="part-name"
-              className="field w-full"
-              value={name}
-              maxLength={200}
-              placeholder={STARTS.find((start) => start.kind === kind)?.title}
-              onChange={(event) => setName(event.currentTarget.value)}
-            />
-            <fieldset className="mt-3">
-              <legend className="heading">Form to start from, in life and at {label}</legend>
-              {STARTS.map((start) => (
-                <label
-                  key={start.kind}
-                  className="flex items-baseline gap-2.5 border-b border-hair py-1.5 has-checked:text-fired"
-                >
-                  <input
-                    type="radio"
-                    name="kind"
-                    value={start.kind}
-                    checked={kind === start.kind}
-                    onChange={() => setKind(start.kind)}
-                  />
-                  <span className="w-36">{start.title}</span>
-                  <span className="min-w-0 flex-1 text-[13px] text-quiet">{start.says}</span>
-                  <span className="figure">{heightAt(start.kind, ratio)}</span>
-                </label>
-              ))}
-            </fieldset>
-            <div className="mt-4 flex justify-end gap-2">
-              <button type="button" className="press-quiet" onClick={close}>
-                Leave it
-              </button>
-              <button type="submit" className="press">
-                Add it
-              </button>
-            </div>
-          </form>
+          <AddPartForm onClose={close} />
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

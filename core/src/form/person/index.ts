@@ -1,20 +1,13 @@
-import { unite } from '../outline.ts';
-import type { Box, FormMeasure, Outline, PersonForm, Shape, View } from '../types.ts';
-import { bodyOf } from './body.ts';
-import { boundaryOf } from './boundary.ts';
-import { integrate, type Placed, placed, type Sums } from './integrate.ts';
-import { loftRing, sectionsOf } from './loft.ts';
-import { axisBall, personCore } from './personCore.ts';
+import { type LoftedShape, loftedShape } from '../lofted/index.ts';
+import type { FormMeasure, PersonForm } from '../types.ts';
+import { bodyOf, jointsOf } from './body.ts';
+import { POSES } from './poses.ts';
 import { type Heroic, PLAIN, type Proportions, proportionsOf } from './proportions.ts';
 
-export { boundaryOf } from './boundary.ts';
-export { integrate, type Placed, placed } from './integrate.ts';
-export { type Loft, sectionsOf } from './loft.ts';
 export { type Heroic, PLAIN } from './proportions.ts';
 
-/** Cells to the stature when volume is summed: 0.5 % at worst against half the cell. */
-const CELLS_TO_STATURE = 190;
-const PERSON_ERROR = 0.005;
+/** Fillet where limbs join, share of the body. */
+const FILLET = 0.004;
 
 function measuresOf(p: Proportions, build: number): FormMeasure[] {
   const published = (
@@ -67,44 +60,25 @@ function measuresOf(p: Proportions, build: number): FormMeasure[] {
   ];
 }
 
-function boxOf(lofts: readonly Placed[]): Box {
-  const low = (k: 0 | 1 | 2) => Math.min(...lofts.map(({ min }) => min[k]));
-  const high = (k: 0 | 1 | 2) => Math.max(...lofts.map(({ max }) => max[k]));
-  return { min: [low(0), low(1), low(2)], max: [high(0), high(1), high(2)] };
-}
-
-/** A person's shape with the sums that only a person has. */
-export interface PersonShape extends Shape {
+/** A person's shape with what only a person has. */
+export interface PersonShape extends LoftedShape {
   readonly proportions: Proportions;
-  readonly sums: Sums;
-  readonly lofts: readonly Placed[];
 }
 
 /**
- * A standing person built from the published proportions; volume summed on a grid, surface over triangles.
+ * A person built from the published proportions, posed and dressed; it stands on its lowest point.
  *
  * @param heroic what a heroic figure scale thickens; {@link PLAIN} for none
  * @throws {FormError} as {@link proportionsOf}
  */
 export function personShape(form: PersonForm, heroic: Heroic = PLAIN): PersonShape {
   const proportions = proportionsOf(form, heroic);
-  const lofts = bodyOf(proportions, form.pose).map((loft) => placed(loft, sectionsOf(loft)));
-  const sums = integrate(lofts, proportions.H / CELLS_TO_STATURE);
-  const thickest = lofts.map((one) => axisBall(one)).reduce((a, b) => (b.diameterMm > a.diameterMm ? b : a));
-  const seen = (view: View): Outline =>
-    unite(lofts.map(({ loft, sections }) => loftRing(loft, sections, view)));
-  return {
-    proportions,
-    sums,
-    lofts,
-    box: boxOf(lofts),
-    volumeMm3: sums.volumeMm3,
-    areaMm2: boundaryOf(lofts).areaMm2,
-    error: PERSON_ERROR,
-    thickest,
+  const shape = loftedShape({
+    lofts: bodyOf(proportions, form.clothing),
+    joints: jointsOf(proportions),
+    pose: { ...POSES[form.pose], ...form.angles },
     measures: measuresOf(proportions, form.build),
-    outline: seen,
-    section: () => seen('front'),
-    core: (skin, least) => personCore(lofts, thickest, skin, least),
-  };
+    filletMm: FILLET * proportions.body,
+  });
+  return { ...shape, proportions };
 }

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { handbookRow } from '../../handbook/index.ts';
+import { boundaryOf, integrate, type Loft, placed, sectionsOf } from '../lofted/index.ts';
 import type { PersonForm } from '../types.ts';
-import { boundaryOf, integrate, type Loft, personShape, placed, sectionsOf } from './index.ts';
+import { personShape } from './index.ts';
 
 const person = (over: Partial<PersonForm> = {}): PersonForm => ({
   kind: 'person',
@@ -9,6 +10,8 @@ const person = (over: Partial<PersonForm> = {}): PersonForm => ({
   headsTall: null,
   build: 1,
   pose: 'straight',
+  angles: {},
+  clothing: { headMm: 0, trunkMm: 0, armsMm: 0, legsMm: 0, hemMm: null },
   ...over,
 });
 const adult = personShape(person());
@@ -81,6 +84,7 @@ describe('two ways to the same sums', () => {
     const flat = (t: number) => ({ t, across: 20, ahead: 30, shift: 0 });
     const loft: Loft = {
       region: 'bar',
+      joint: null,
       origin: [0, 0, 0],
       axis: [0, 1, 0],
       acrossAxis: [1, 0, 0],

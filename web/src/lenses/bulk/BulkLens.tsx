@@ -24,7 +24,7 @@ function Section() {
   return (
     <div>
       <div className="heading flex flex-wrap gap-x-4">
-        <span>Section from the front, miniature mm</span>
+        <span>Section, miniature mm</span>
         <span className="flex items-center gap-1">
           <span aria-hidden className="inline-block size-3 border border-ink bg-raw" /> clay
         </span>

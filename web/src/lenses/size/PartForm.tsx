@@ -5,10 +5,16 @@ import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
-import { editAt, useAppDispatch } from '../../state/store.ts';
+import { FormFields } from './FormFields.tsx';
+import { usePartEdit } from './usePartEdit.ts';
 
 const KIND_SAYS: Record<Form['kind'], string> = {
   person: 'Person',
+  beast: 'Beast',
+  bird: 'Bird',
+  crawler: 'Crawler',
+  round: 'Round creature',
+  tree: 'Tree',
   ball: 'Ball',
   rod: 'Rod',
   block: 'Block',
@@ -16,47 +22,6 @@ const KIND_SAYS: Record<Form['kind'], string> = {
   ring: 'Ring',
   turned: 'Turned',
 };
-
-function usePartEdit(part: Part) {
-  const dispatch = useAppDispatch();
-  return (field: string, value: unknown, label: string) =>
-    dispatch(editAt(`${label} of ${part.name}`, ['parts', part.id, ...field.split('.')], value));
-}
-
-function PersonFields({ part, form }: { readonly part: Part; readonly form: Form & { kind: 'person' } }) {
-  const set = usePartEdit(part);
-  return (
-    <>
-      <NumberField
-        label="Heads tall"
-        value={form.headsTall}
-        min={2}
-        max={9}
-        placeholder="life-like"
-        onNumber={(value) => set('form.headsTall', value, 'heads')}
-        onEmpty={() => set('form.headsTall', null, 'heads')}
-      />
-      <NumberField
-        label="Build"
-        value={form.build}
-        min={0.5}
-        max={2}
-        onNumber={(value) => set('form.build', value, 'build')}
-        after="×"
-        className="w-14"
-      />
-      <Choice
-        label="Pose"
-        value={form.pose}
-        options={[
-          { value: 'straight', says: 'standing straight' },
-          { value: 'tee', says: 'arms out' },
-        ]}
-        onChoose={(value) => set('form.pose', value, 'pose')}
-      />
-    </>
-  );
-}
 
 /** The fields of a part that are not lengths. */
 export function PartForm({ part }: { readonly part: Part }) {
@@ -79,7 +44,7 @@ export function PartForm({ part }: { readonly part: Part }) {
         className="w-14"
         onNumber={(value) => set('count', value, 'count')}
       />
-      {form.kind === 'person' && <PersonFields part={part} form={form} />}
+      <FormFields part={part} />
       {'lying' in form && (
         <Choice
           label="Lies"

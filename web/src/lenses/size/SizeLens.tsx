@@ -1,3 +1,4 @@
+import { poseOf } from '@every-inch/core/form';
 import { toReal } from '@every-inch/core/scale';
 import { lineUp } from '@every-inch/core/size';
 import { formatRealMetric, miniMm } from '@every-inch/core/units';
@@ -10,6 +11,8 @@ import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
 import { useReckoned } from '../../state/derived.ts';
 import { dialogOpened, selected } from '../../state/sessionSlice.ts';
 import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { ClothingFields } from './FormFields.tsx';
+import { JointFields } from './JointFields.tsx';
 import { MeasureTable } from './MeasureTable.tsx';
 import { PartForm, ProfileTable } from './PartForm.tsx';
 
@@ -125,6 +128,16 @@ export default function SizeLens() {
                 {context && <MeasureTable key={context.part.id} context={context} />}
               </div>
               {part?.form.kind === 'turned' && <ProfileTable part={part} form={part.form} />}
+              {part?.form.kind === 'person' && <ClothingFields part={part} form={part.form} />}
+              {part && context && 'angles' in part.form && (
+                <JointFields
+                  key={part.id}
+                  part={part}
+                  angles={part.form.angles}
+                  posed={poseOf(part.form)}
+                  joints={context.shape.joints}
+                />
+              )}
             </fieldset>
           </>
         )

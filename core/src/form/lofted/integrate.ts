@@ -1,5 +1,6 @@
 import type { Vec3 } from '../types.ts';
-import { dot, type Loft, pointOf, type Sections } from './loft.ts';
+import { type Loft, pointOf, type Sections } from './loft.ts';
+import { dot } from './vectors.ts';
 
 /** A loft with its sections and the upright box round it. */
 export interface Placed {

@@ -15,6 +15,8 @@ export interface Station {
 /** A limb or trunk section: ellipses strung along a straight axis, rounded off at both ends. */
 export interface Loft {
   readonly region: string;
+  /** Joint it moves with; null for one that stays. */
+  readonly joint: string | null;
   readonly origin: Vec3;
   /** Unit vectors of the axis, the breadth and the depth. */
   readonly axis: Vec3;
@@ -101,10 +103,6 @@ export function sectionsOf(loft: Loft): Sections {
   return sections;
 }
 
-export function dot(a: Vec3, b: Vec3): number {
-  return a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
-}
-
 /** A point of the loft: along the axis, across, ahead. */
 export function pointOf(loft: Loft, y: number, across: number, ahead: number): Vec3 {
   const { origin: o, axis: w, acrossAxis: u, aheadAxis: v } = loft;
@@ -147,20 +145,40 @@ function ribbon(loft: Loft, sections: Sections, view: View, inset: number, seen:
   return [...left, ...right.reverse()];
 }
 
-function endOn(loft: Loft, sections: Sections, view: View): Ring {
-  const points: Vec2[] = [];
-  for (let i = 0; i < sections.count; i += 4)
-    for (let a = 0; a < 32; a += 1) {
-      const angle = (2 * Math.PI * a) / 32;
-      const across = (sections.across[i] ?? 0) * Math.cos(angle);
-      const ahead = (sections.shift[i] ?? 0) + (sections.ahead[i] ?? 0) * Math.sin(angle);
-      points.push(project(pointOf(loft, sections.y[i] ?? 0, across, ahead), view));
-    }
-  return hull(points);
+/** Points round each section of a loft that is seen foreshortened, and samples from one section to the next. */
+const ROUND = 32;
+const HULL_STEP = 6;
+
+function sectionPoints(loft: Loft, sections: Sections, i: number, view: View, inset: number): Vec2[] {
+  const across = (sections.across[i] ?? 0) - inset;
+  const ahead = (sections.ahead[i] ?? 0) - inset;
+  if (across < 0 || ahead < 0) return [];
+  return Array.from({ length: ROUND }, (_, a) => {
+    const angle = (2 * Math.PI * a) / ROUND;
+    const beside = across * Math.cos(angle);
+    const before = (sections.shift[i] ?? 0) + ahead * Math.sin(angle);
+    return project(pointOf(loft, sections.y[i] ?? 0, beside, before), view);
+  });
 }
 
-/** The loft as seen, every section smaller by the inset; an empty ring when nothing is left. */
-export function loftRing(loft: Loft, sections: Sections, view: View, inset = 0): Ring {
+/** Hulls of neighbouring sections: right from any side, end on too. */
+function foreshortened(loft: Loft, sections: Sections, view: View, inset: number): Ring[] {
+  const steps: Vec2[][] = [];
+  for (let i = 0; i < sections.count; i += HULL_STEP)
+    steps.push(sectionPoints(loft, sections, i, view, inset));
+  return steps.slice(1).flatMap((points, i): Ring[] => {
+    const ring = hull([...(steps[i] ?? []), ...points]);
+    return ring.length > 2 ? [ring] : [];
+  });
+}
+
+/** How much of its length a loft must show for its sections to be seen as straight lines. */
+const SIDE_ON = 0.95;
+
+/** The loft as seen, every section smaller by the inset: rings that together cover it. */
+export function loftRings(loft: Loft, sections: Sections, view: View, inset = 0): Ring[] {
   const seen = project(loft.axis, view);
-  return Math.hypot(...seen) > 0.5 ? ribbon(loft, sections, view, inset, seen) : endOn(loft, sections, view);
+  if (Math.hypot(...seen) < SIDE_ON) return foreshortened(loft, sections, view, inset);
+  const ring = ribbon(loft, sections, view, inset, seen);
+  return ring.length > 2 ? [ring] : [];
 }

@@ -1,7 +1,7 @@
 import { unite } from '../outline.ts';
 import type { Core, InnerBall, Ring } from '../types.ts';
 import type { Placed } from './integrate.ts';
-import { loftRing, pointOf } from './loft.ts';
+import { loftRings, pointOf } from './loft.ts';
 
 /**
  * Largest ball on the loft's axis: it must clear the section at every distance, so r² ≤ half-width² + distance².
@@ -32,6 +32,9 @@ export function axisBall(
   return best;
 }
 
+/** Regions nobody would look for a core in. */
+const DETAILS: readonly string[] = ['nose', 'left ear', 'right ear', 'eyes', 'beak'];
+
 /** Sum of π a b along the axis for the sections wide enough, each smaller by the skin. */
 function limbCore({ loft, sections }: Placed, skin: number, least: number): number {
   const start = loft.from * loft.length;
@@ -46,7 +49,7 @@ function limbCore({ loft, sections }: Placed, skin: number, least: number): numb
   return volume;
 }
 
-function coreRing(one: Placed, skin: number, least: number): Ring {
+function coreRings(one: Placed, skin: number, least: number): Ring[] {
   const { sections } = one;
   const wide = Array.from(sections.y.keys()).filter(
     (i) => Math.min(sections.across[i] ?? 0, sections.ahead[i] ?? 0) - skin >= least / 2,
@@ -59,14 +62,14 @@ function coreRing(one: Placed, skin: number, least: number): Ring {
     ahead: part(sections.ahead),
     shift: part(sections.shift),
   };
-  return loftRing(one.loft, kept, 'front', skin);
+  return loftRings(one.loft, kept, 'front', skin);
 }
 
 /**
  * A core in every limb that is thick enough, each section offset inward by the skin. The offset of an ellipse is taken
  * as the smaller ellipse: at most 2 % of the core's volume off for the sections of a body.
  */
-export function personCore(lofts: readonly Placed[], thickest: InnerBall, skin: number, least: number): Core {
+export function loftedCore(lofts: readonly Placed[], thickest: InnerBall, skin: number, least: number): Core {
   const limbs = lofts.map((one) => ({ one, volume: limbCore(one, skin, least) }));
   const withCore = limbs.filter(({ volume }) => volume > 0);
   const names = (list: typeof limbs) => [...new Set(list.map(({ one }) => one.loft.region))];
@@ -77,10 +80,9 @@ export function personCore(lofts: readonly Placed[], thickest: InnerBall, skin: 
   const thickestClay = left.diameterMm > skin ? left : { ...thickest, diameterMm: skin };
   return {
     volumeMm3: withCore.reduce((sum, { volume }) => sum + volume, 0),
-    section: () =>
-      unite(withCore.map(({ one }) => coreRing(one, skin, least)).filter((ring) => ring.length > 2)),
+    section: () => unite(withCore.flatMap(({ one }) => coreRings(one, skin, least))),
     thickestClay: regions.length === 0 ? thickest : thickestClay,
     regions,
-    without: names(limbs).filter((name) => !regions.includes(name) && name !== 'nose'),
+    without: names(limbs).filter((name) => !regions.includes(name) && !DETAILS.includes(name)),
   };
 }

@@ -1,15 +1,12 @@
 import type { Vec3 } from '../types.ts';
 import { distanceTo, type Placed } from './integrate.ts';
 import { pointOf } from './loft.ts';
+import { cross } from './vectors.ts';
 
 /** Points round each section. */
 const ROUND = 32;
 /** A polygon inside an ellipse has less area; drawn this much larger it has the ellipse's. */
 const AREA_TRUE = Math.sqrt((2 * Math.PI) / ROUND / Math.sin((2 * Math.PI) / ROUND));
-
-function cross(a: Vec3, b: Vec3): Vec3 {
-  return [a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]];
-}
 
 function pointsOf({ loft, sections }: Placed): Vec3[][] {
   return Array.from({ length: sections.count }, (_, i) =>

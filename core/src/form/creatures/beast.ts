@@ -1,0 +1,462 @@
+import { FormError, positive } from '../errors.ts';
+import {
+  type Loft,
+  type LoftedShape,
+  limb,
+  loftedShape,
+  type Pose,
+  plus,
+  posed,
+  restBox,
+  type Station,
+} from '../lofted/index.ts';
+import type { BeastForm, FormMeasure, Joint, JointAngles, JointLimits, Vec3 } from '../types.ts';
+import { BEASTS, type BeastProportions } from './beastProportions.ts';
+
+// A beast looks to the right of the drawing, along +x; its left side is away from the viewer at −z.
+const UP: Vec3 = [0, 1, 0];
+const TOWARDS: Vec3 = [0, 0, 1];
+const RADIANS = Math.PI / 180;
+
+type Side = 1 | -1;
+const sideName = (side: Side) => (side === 1 ? 'right' : 'left');
+
+/** Where the joints of a beast are at rest, mm; z for the right side. */
+function landmarks(p: BeastProportions, W: number) {
+  const at = (x: number, y: number, z = 0): Vec3 => [x * W, y * W, z * W];
+  const front = p.trunk / 2;
+  const back = -p.trunk / 2;
+  const fore = front - 0.42 * p.chestDepth;
+  const [wide, wideBack] = [p.chestWidth * 0.3, p.rumpWidth * 0.3];
+  const neckFoot = at(front - 0.2 * p.chestDepth, 1 - 0.3 * p.chestDepth);
+  const rise = p.neckAngle * RADIANS;
+  const poll = plus(neckFoot, at(p.neck * Math.cos(rise), p.neck * Math.sin(rise)));
+  const fall = p.headAngle * RADIANS;
+  return {
+    neckFoot,
+    poll,
+    nose: plus(poll, at(p.head * Math.cos(fall), -p.head * Math.sin(fall))),
+    shoulder: at(fore + 0.16 * p.chestDepth, 1 - 0.62 * p.chestDepth, wide),
+    elbow: at(fore - 0.1 * p.chestDepth, p.elbow, wide),
+    carpus: at(fore, p.carpus, wide),
+    fetlock: at(fore, p.fetlock, wide),
+    hip: at(back + 0.26 * p.chestDepth, p.hip, wideBack),
+    stifle: at(back + 0.42 * p.chestDepth, p.stifle, wideBack * 1.05),
+    hock: at(back + 0.04 * p.chestDepth, p.hock, wideBack),
+    hindFetlock: at(back + 0.13 * p.chestDepth, p.fetlock, wideBack),
+    dock: at(back + 0.03, p.rump - 0.1 * p.loinDepth),
+  };
+}
+
+type Landmarks = ReturnType<typeof landmarks>;
+
+const mirrored = ([x, y, z]: Vec3, side: Side): Vec3 => [x, y, side * z];
+
+function even(...radii: readonly (readonly [t: number, across: number, ahead: number])[]): Station[] {
+  return radii.map(([t, across, ahead]) => ({ t, across, ahead, shift: 0 }));
+}
+
+function trunk(p: BeastProportions, W: number, build: number): Loft {
+  const middle = 1 - p.chestDepth / 2;
+  const back = (p.rump + 1) / 2 - 0.015;
+  const belly = Math.min(1 - p.chestDepth * 0.96, back - p.loinDepth);
+  const rows: readonly (readonly [t: number, top: number, bottom: number, width: number])[] = [
+    [0, p.rump - 0.14 * p.loinDepth, p.rump - 0.72 * p.loinDepth, 0.62 * p.rumpWidth],
+    [0.12, p.rump - 0.02, p.rump - 0.96 * p.loinDepth, 0.94 * p.rumpWidth],
+    [0.3, p.rump, p.rump - 1.02 * p.loinDepth, p.rumpWidth],
+    [0.52, back, (belly + p.rump - p.loinDepth) / 2, (p.chestWidth + p.rumpWidth) / 2],
+    [0.74, 0.985, 1 - p.chestDepth, p.chestWidth],
+    [0.87, 1, 1 - p.chestDepth * 0.97, 0.92 * p.chestWidth],
+    [1, 0.93, 1 - p.chestDepth * 0.8, 0.66 * p.chestWidth],
+  ];
+  const cap = 0.1 * p.chestDepth * W;
+  return limb({
+    region: 'trunk',
+    joint: 'trunk',
+    origin: [(-p.trunk / 2) * W + cap, middle * W, 0],
+    to: [(p.trunk / 2) * W - cap, middle * W, 0],
+    faces: UP,
+    stations: rows.map(([t, top, bottom, width]) => ({
+      t,
+      across: (width / 2) * W * build,
+      // A stout beast grows at the sides and below; its withers stay where they are measured.
+      ahead: ((top - bottom) / 2) * W * (1 + (build - 1) / 2),
+      shift: ((top + bottom) / 2 - middle - ((top - bottom) / 4) * (build - 1)) * W,
+    })),
+    startCap: cap,
+    endCap: cap,
+  });
+}
+
+function neckAndHead(p: BeastProportions, W: number, at: Landmarks): Loft[] {
+  const nose = at.nose;
+  return [
+    limb({
+      region: 'neck',
+      joint: 'neck',
+      origin: at.neckFoot,
+      to: at.poll,
+      faces: TOWARDS,
+      stations: even(
+        [0, p.neckBase * W, p.neckBase * 0.62 * W],
+        [0.45, (p.neckBase * 0.42 + p.neckTop * 0.58) * W, p.neckTop * 0.8 * W],
+        [1, p.neckTop * W, p.neckTop * 0.72 * W],
+      ),
+      startCap: p.neckBase * 0.5 * W,
+      endCap: p.neckTop * 0.6 * W,
+      from: 0.1,
+    }),
+    limb({
+      region: 'head',
+      joint: 'head',
+      origin: at.poll,
+      to: nose,
+      faces: TOWARDS,
+      stations: even(
+        [0, p.headDepth * 0.86 * W, p.headDepth * 0.74 * W],
+        [0.24, p.headDepth * W, p.headDepth * 0.82 * W],
+        [0.52, (p.headDepth * 0.42 + p.muzzle * 0.58) * W, p.headDepth * 0.55 * W],
+        [0.85, p.muzzle * W, p.muzzle * 0.82 * W],
+        [1, p.muzzle * 0.86 * W, p.muzzle * 0.74 * W],
+      ),
+      startCap: p.headDepth * 0.72 * W,
+      endCap: p.muzzle * 0.5 * W,
+    }),
+  ];
+}
+
+function ear(p: BeastProportions, W: number, at: Landmarks, side: Side): Loft {
+  const root: Vec3 = plus(at.poll, [-0.02 * W, p.headDepth * 0.55 * W, side * p.headDepth * 0.5 * W]);
+  const tip = plus(root, [-0.25 * p.ear * W, 0.86 * p.ear * W, side * 0.4 * p.ear * W]);
+  const wide = p.ear * 0.27 * W;
+  return limb({
+    region: `${sideName(side)} ear`,
+    joint: 'head',
+    origin: root,
+    to: tip,
+    faces: TOWARDS,
+    stations: even([0, wide * 0.7, wide * 0.5], [0.4, wide, wide * 0.36], [1, wide * 0.2, wide * 0.2]),
+    startCap: wide * 0.5,
+    endCap: wide * 0.2,
+  });
+}
+
+function tail(p: BeastProportions, W: number, at: Landmarks): Loft {
+  const fall = p.tailAngle * RADIANS;
+  const r = p.tailRadius * W;
+  return limb({
+    region: 'tail',
+    joint: 'tail',
+    origin: at.dock,
+    to: plus(at.dock, [-p.tail * Math.cos(fall) * W, -p.tail * Math.sin(fall) * W, 0]),
+    faces: TOWARDS,
+    stations: even([0, r * 0.8, r * 0.8], [0.3, r, r], [0.8, r * 0.72, r * 0.72], [1, r * 0.35, r * 0.35]),
+    startCap: r,
+    endCap: r * 0.35,
+  });
+}
+
+function foot(p: BeastProportions, W: number, fetlock: Vec3, region: string, joint: string): Loft {
+  const half = p.fetlock * 0.52 * W;
+  const long = p.foot * W;
+  return limb({
+    region,
+    joint,
+    origin: [fetlock[0] - long * 0.28, half * 0.92, fetlock[2]],
+    to: [fetlock[0] + long * 0.6, half * 0.7, fetlock[2]],
+    faces: UP,
+    stations: [
+      { t: 0, across: p.cannon * 1.15 * W, ahead: half * 0.9, shift: 0 },
+      { t: 0.5, across: p.cannon * 1.35 * W, ahead: half * 0.92, shift: 0 },
+      { t: 1, across: p.cannon * 1.25 * W, ahead: half * 0.7, shift: 0 },
+    ],
+    startCap: long * 0.12,
+    endCap: long * 0.12,
+  });
+}
+
+function foreleg(p: BeastProportions, W: number, at: Landmarks, side: Side, build: number): Loft[] {
+  const name = sideName(side);
+  const here = (point: Vec3) => mirrored(point, side);
+  const [thick, thin] = [p.foreleg * W * Math.sqrt(build), p.cannon * W];
+  const shared = { faces: TOWARDS };
+  return [
+    limb({
+      ...shared,
+      region: `${name} shoulder`,
+      joint: `${name} shoulder`,
+      origin: here(at.shoulder),
+      to: here(at.elbow),
+      stations: even([0, thick * 2, thick * 1.3], [0.6, thick * 1.6, thick * 1.2], [1, thick * 1.15, thick]),
+      startCap: thick * 1.6,
+      endCap: thick * 0.9,
+      from: 0.3,
+    }),
+    limb({
+      ...shared,
+      region: `${name} foreleg`,
+      joint: `${name} elbow`,
+      origin: here(at.elbow),
+      to: here(at.carpus),
+      stations: even(
+        [0, thick * 1.08, thick],
+        [0.35, thick * 0.95, thick * 0.86],
+        [0.85, thin * 1.1, thin],
+        [1, thin * 1.2, thin * 1.12],
+      ),
+      startCap: thick * 0.9,
+      endCap: thin,
+    }),
+    limb({
+      ...shared,
+      region: `${name} fore cannon`,
+      joint: `${name} carpus`,
+      origin: here(at.carpus),
+      to: here(at.fetlock),
+      stations: even(
+        [0, thin * 1.16, thin * 1.1],
+        [0.4, thin * 0.92, thin * 0.9],
+        [1, thin * 1.12, thin * 1.05],
+      ),
+      startCap: thin,
+      endCap: thin,
+    }),
+    foot(p, W, here(at.fetlock), `${name} fore foot`, `${name} fetlock`),
+  ];
+}
+
+function hindleg(p: BeastProportions, W: number, at: Landmarks, side: Side, build: number): Loft[] {
+  const name = sideName(side);
+  const here = (point: Vec3) => mirrored(point, side);
+  const [thigh, thin] = [p.thigh * W * Math.sqrt(build), p.cannon * 1.1 * W];
+  const gaskin = Math.max(thigh * 0.5, thin * 1.5);
+  const shared = { faces: TOWARDS };
+  return [
+    limb({
+      ...shared,
+      region: `${name} thigh`,
+      joint: `${name} hip`,
+      origin: here(at.hip),
+      to: here(at.stifle),
+      stations: even(
+        [0, thigh * 1.1, thigh * 0.62],
+        [0.4, thigh * 1.2, thigh * 0.62],
+        [1, thigh * 0.82, thigh * 0.5],
+      ),
+      startCap: thigh * 0.9,
+      endCap: thigh * 0.6,
+      from: 0.2,
+    }),
+    limb({
+      ...shared,
+      region: `${name} shank`,
+      joint: `${name} stifle`,
+      origin: here(at.stifle),
+      to: here(at.hock),
+      stations: even([0, thigh * 0.78, thigh * 0.46], [0.4, gaskin, gaskin * 0.72], [1, thin * 1.25, thin]),
+      startCap: thigh * 0.5,
+      endCap: thin,
+    }),
+    limb({
+      ...shared,
+      region: `${name} hind cannon`,
+      joint: `${name} hock`,
+      origin: here(at.hock),
+      to: here(at.hindFetlock),
+      stations: even(
+        [0, thin * 1.3, thin * 1.05],
+        [0.35, thin * 0.98, thin * 0.9],
+        [1, thin * 1.08, thin * 1.02],
+      ),
+      startCap: thin * 1.1,
+      endCap: thin,
+    }),
+    foot(p, W, here(at.hindFetlock), `${name} hind foot`, `${name} hind fetlock`),
+  ];
+}
+
+/** Degrees either way: wide enough for standing, sitting and lying (from memory). */
+const LIMITS = {
+  trunk: { flex: [-30, 60], out: [-15, 15], twist: [-15, 15] },
+  neck: { flex: [-80, 45], out: [-60, 60], twist: [-30, 30] },
+  head: { flex: [-60, 40], out: [-50, 50], twist: [-40, 40] },
+  tail: { flex: [-120, 80], out: [-80, 80], twist: [0, 0] },
+  shoulder: { flex: [-70, 60], out: [-15, 25], twist: [0, 0] },
+  elbow: { flex: [-20, 120], out: [0, 0], twist: [0, 0] },
+  carpus: { flex: [-170, 10], out: [0, 0], twist: [0, 0] },
+  fetlock: { flex: [-130, 90], out: [0, 0], twist: [0, 0] },
+  hip: { flex: [-30, 90], out: [-15, 45], twist: [0, 0] },
+  stifle: { flex: [-110, 20], out: [0, 0], twist: [0, 0] },
+  hock: { flex: [-20, 140], out: [0, 0], twist: [0, 0] },
+} as const satisfies Record<string, JointLimits>;
+
+function jointsOf(at: Landmarks): Joint[] {
+  const joint = (
+    name: string,
+    parent: string | null,
+    place: Vec3,
+    limits: JointLimits,
+    side: Side | 0 = 0,
+  ): Joint => ({
+    name,
+    parent,
+    at: place,
+    flexAxis: TOWARDS,
+    outAxis: side === 0 ? UP : [-side, 0, 0],
+    twistAxis: UP,
+    limits,
+  });
+  const legs = ([1, -1] as const).flatMap((side): Joint[] => {
+    const name = sideName(side);
+    const here = (point: Vec3) => mirrored(point, side);
+    return [
+      joint(`${name} shoulder`, 'trunk', here(at.shoulder), LIMITS.shoulder, side),
+      joint(`${name} elbow`, `${name} shoulder`, here(at.elbow), LIMITS.elbow, side),
+      joint(`${name} carpus`, `${name} elbow`, here(at.carpus), LIMITS.carpus, side),
+      joint(`${name} fetlock`, `${name} carpus`, here(at.fetlock), LIMITS.fetlock, side),
+      joint(`${name} hip`, null, here(at.hip), LIMITS.hip, side),
+      joint(`${name} stifle`, `${name} hip`, here(at.stifle), LIMITS.stifle, side),
+      joint(`${name} hock`, `${name} stifle`, here(at.hock), LIMITS.hock, side),
+      joint(`${name} hind fetlock`, `${name} hock`, here(at.hindFetlock), LIMITS.fetlock, side),
+    ];
+  });
+  return [
+    joint('trunk', null, [at.hip[0], at.hip[1], 0], LIMITS.trunk),
+    joint('neck', 'trunk', at.neckFoot, LIMITS.neck),
+    joint('head', 'neck', at.poll, LIMITS.head),
+    joint('tail', 'trunk', at.dock, LIMITS.tail),
+    ...legs,
+  ];
+}
+
+const bent = (flex: number, out = 0): JointAngles => ({ flex, out, twist: 0 });
+const both = (joint: string, angles: JointAngles): Pose => ({
+  [`left ${joint}`]: angles,
+  [`right ${joint}`]: angles,
+});
+/** Hind legs folded under, as in sitting and lying. */
+const FOLDED_BEHIND: Pose = {
+  ...both('hip', bent(52, 10)),
+  ...both('stifle', bent(-88)),
+  ...both('hock', bent(126)),
+  ...both('hind fetlock', bent(-90)),
+};
+
+/** Sitting with the trunk pitched up; forelegs stay upright. */
+function sitting({ tailAngle }: BeastProportions, pitch: number): Pose {
+  return {
+    ...FOLDED_BEHIND,
+    trunk: bent(pitch),
+    ...both('shoulder', bent(-pitch)),
+    neck: bent(-pitch * 0.45),
+    head: bent(-pitch * 0.3),
+    // The tail lies out behind, a little above the ground.
+    tail: bent(8 - pitch - tailAngle),
+  };
+}
+
+/** The pitch that brings the fore feet to the ground the rest sits on, by halving. */
+function sittingPose(p: BeastProportions, lofts: readonly Loft[], joints: readonly Joint[]): Pose {
+  const isFore = ({ region }: Loft) => / (foreleg|fore cannon|fore foot)$/.test(region);
+  const foreFeetAreLower = (pose: Pose): boolean => {
+    const hung = posed(lofts, joints, pose).lofts;
+    return restBox(hung.filter(isFore)).min[1] < restBox(hung.filter((loft) => !isFore(loft))).min[1];
+  };
+  let [least, most]: [number, number] = [...LIMITS.trunk.flex];
+  for (let i = 0; i < 16; i += 1) {
+    const pitch = (least + most) / 2;
+    if (foreFeetAreLower(sitting(p, pitch))) least = pitch;
+    else most = pitch;
+  }
+  return sitting(p, least);
+}
+
+function lyingPose({ hoofed, tailAngle }: BeastProportions): Pose {
+  const fore: Pose = hoofed
+    ? {
+        ...both('shoulder', bent(14)),
+        ...both('elbow', bent(70)),
+        ...both('carpus', bent(-164)),
+        ...both('fetlock', bent(80)),
+      }
+    : { ...both('shoulder', bent(4)), ...both('elbow', bent(84)), ...both('fetlock', bent(-84)) };
+  return { ...FOLDED_BEHIND, ...fore, tail: bent(14 - tailAngle) };
+}
+
+function measuresOf(p: BeastProportions, W: number, at: Landmarks): FormMeasure[] {
+  const follows = (key: string, title: string, from: Vec3, to: Vec3): FormMeasure => ({
+    key,
+    title,
+    lengthMm: Math.hypot(to[0] - from[0], to[1] - from[1]),
+    field: null,
+    handbookRow: null,
+    from: [from[0], from[1]],
+    to: [to[0], to[1]],
+  });
+  const [front, back] = [(p.trunk / 2) * W, (-p.trunk / 2) * W];
+  return [
+    {
+      key: 'withers',
+      title: 'Height at the withers',
+      lengthMm: W,
+      field: 'withersMm',
+      handbookRow: null,
+      from: [0, 0],
+      to: [0, W],
+    },
+    follows('trunk', 'Point of shoulder to buttock', [back, 0.6 * W, 0], [front, 0.6 * W, 0]),
+    follows('chest', 'Depth of the chest', [front / 2, W * (1 - p.chestDepth), 0], [front / 2, W, 0]),
+    follows('elbow', 'Elbow above the ground', [at.elbow[0], 0, 0], at.elbow),
+    follows('hock', 'Hock above the ground', [at.hock[0], 0, 0], at.hock),
+    follows('head', 'Head, poll to nose', at.poll, at.nose),
+    follows('neck', 'Neck, shoulder to poll', at.neckFoot, at.poll),
+  ];
+}
+
+function bodyOf(form: BeastForm): { at: Landmarks; lofts: Loft[]; joints: Joint[] } {
+  const { withersMm: W, build } = form;
+  const p = BEASTS[form.proportions];
+  const at = landmarks(p, W);
+  const lofts = [
+    trunk(p, W, build),
+    ...neckAndHead(p, W, at),
+    ear(p, W, at, 1),
+    ear(p, W, at, -1),
+    tail(p, W, at),
+    ...([1, -1] as const).flatMap((side) => [
+      ...foreleg(p, W, at, side, build),
+      ...hindleg(p, W, at, side, build),
+    ]),
+  ];
+  return { at, lofts, joints: jointsOf(at) };
+}
+
+function namedPose({ pose, proportions }: BeastForm, lofts: readonly Loft[], joints: readonly Joint[]): Pose {
+  const p = BEASTS[proportions];
+  if (pose === 'sitting') return sittingPose(p, lofts, joints);
+  return pose === 'lying' ? lyingPose(p) : {};
+}
+
+/** Where the joints of a beast are in its named pose, degrees. */
+export function beastPose(form: BeastForm): Pose {
+  const { lofts, joints } = bodyOf(form);
+  return namedPose(form, lofts, joints);
+}
+
+/**
+ * A four-legged animal built from its height at the withers; it stands, sits or lies on the ground.
+ *
+ * @throws {FormError} for a height of zero or less, or a build outside 0.5 to 2
+ */
+export function beastShape(form: BeastForm): LoftedShape {
+  const W = positive('beast', 'withersMm', form.withersMm);
+  if (!(form.build >= 0.5 && form.build <= 2)) throw new FormError('beast', 'build', '0.5 to 2', form.build);
+  const { at, lofts, joints } = bodyOf(form);
+  return loftedShape({
+    lofts,
+    joints,
+    pose: { ...namedPose(form, lofts, joints), ...form.angles },
+    measures: measuresOf(BEASTS[form.proportions], W, at),
+    filletMm: 0.025 * W,
+  });
+}

@@ -1,0 +1,91 @@
+import { offset, unite } from '../outline.ts';
+import type { Box, FormMeasure, Joint, Outline, Shape, View } from '../types.ts';
+import { boundaryOf } from './boundary.ts';
+import { integrate, type Placed, placed, type Sums } from './integrate.ts';
+import { type Loft, loftRings, sectionsOf } from './loft.ts';
+import { axisBall, loftedCore } from './loftedCore.ts';
+import { type Pose, posed, shifted } from './skeleton.ts';
+
+/** A body strung together from lofts on a skeleton, at rest. */
+export interface LoftedBody {
+  /** The trunk first: a place inside two of them belongs to the first. */
+  readonly lofts: readonly Loft[];
+  readonly joints: readonly Joint[];
+  readonly pose: Pose;
+  readonly measures: readonly FormMeasure[];
+  /** Whether its limbs are as thin as a few cells: its sums are then rougher. */
+  readonly isThin?: boolean;
+  /** Radius of the fillet where limbs join in the drawing, mm. */
+  readonly filletMm: number;
+}
+
+/** A lofted shape with the sums that only it has. */
+export interface LoftedShape extends Shape {
+  readonly sums: Sums;
+  readonly lofts: readonly Placed[];
+}
+
+/** Cells that all lofts together are summed over, and the most the grid round them may have. */
+const CELLS = { looked: 300_000, most: 3_000_000 };
+
+function boxVolume({ min, max }: Box): number {
+  return (max[0] - min[0]) * (max[1] - min[1]) * (max[2] - min[2]);
+}
+
+/** Edge of a cell: a person gets some 200 to the stature, whatever the pose. */
+function cellFor(lofts: readonly Placed[], box: Box): number {
+  const looked = lofts.reduce((sum, one) => sum + boxVolume(one), 0);
+  return Math.cbrt(Math.max(looked / CELLS.looked, boxVolume(box) / CELLS.most));
+}
+
+/** Largest relative error of volume and surface summed on such a grid; more for thin limbs. */
+const ERROR = { body: 0.01, thin: 0.04 };
+
+function boxOf(lofts: readonly Placed[]): Box {
+  const low = (k: 0 | 1 | 2) => Math.min(...lofts.map(({ min }) => min[k]));
+  const high = (k: 0 | 1 | 2) => Math.max(...lofts.map(({ max }) => max[k]));
+  return { min: [low(0), low(1), low(2)], max: [high(0), high(1), high(2)] };
+}
+
+/** Box round a body at rest, without building its solid. */
+export function restBox(lofts: readonly Loft[]): Box {
+  return boxOf(place(lofts));
+}
+
+function place(lofts: readonly Loft[]): Placed[] {
+  return lofts.map((loft) => placed(loft, sectionsOf(loft)));
+}
+
+/** Rounds the inner corners where limbs join, as clay is smoothed there. */
+function filleted(outline: Outline, filletMm: number): Outline {
+  return filletMm > 0 ? offset(offset(outline, filletMm), -filletMm) : outline;
+}
+
+/**
+ * The solid of a posed body: it stands on its lowest point; volume is summed on a grid, surface over triangles.
+ */
+export function loftedShape(body: LoftedBody): LoftedShape {
+  const hung = posed(body.lofts, body.joints, body.pose);
+  const low = boxOf(place(hung.lofts)).min[1];
+  const { lofts: standing, joints } = shifted(hung, [0, -low, 0]);
+  const lofts = place(standing);
+  const box = boxOf(lofts);
+  const sums = integrate(lofts, cellFor(lofts, box));
+  const thickest = lofts.map((one) => axisBall(one)).reduce((a, b) => (b.diameterMm > a.diameterMm ? b : a));
+  const seen = (view: View): Outline =>
+    filleted(unite(lofts.flatMap(({ loft, sections }) => loftRings(loft, sections, view))), body.filletMm);
+  return {
+    sums,
+    lofts,
+    joints,
+    box,
+    volumeMm3: sums.volumeMm3,
+    areaMm2: boundaryOf(lofts).areaMm2,
+    error: body.isThin ? ERROR.thin : ERROR.body,
+    thickest,
+    measures: body.measures,
+    outline: seen,
+    section: () => seen('front'),
+    core: (skin, least) => loftedCore(lofts, thickest, skin, least),
+  };
+}
