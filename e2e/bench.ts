@@ -45,6 +45,12 @@ export function figure(page: Page, title: string) {
     .last();
 }
 
+/** The number a figure in the reckoning panel shows. */
+export async function figureValue(page: Page, title: string): Promise<number> {
+  const text = (await figure(page, title).textContent()) ?? '';
+  return Number.parseFloat(text.slice(title.length));
+}
+
 /** Waits until the last change is kept. */
 export async function untilKept(page: Page): Promise<void> {
   await page.waitForTimeout(900);

@@ -3,7 +3,7 @@ import { bytesOf, expect, figure, openDemo, stage, test } from './bench.ts';
 test('from a size to a baked, logged part: everything follows the scale', async ({ page }) => {
   await openDemo(page, 'Low Water Ferry', 'Size');
   await expect(figure(page, 'Height')).toContainText('138.3 mm');
-  await expect(page.getByRole('img', { name: 'Line-up of 10 parts to one scale' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Line-up of 11 parts to one scale' })).toBeVisible();
 
   await page.getByRole('button', { name: /^Scale 1:12/ }).click();
   await page.getByLabel('Type a scale').fill('1:24');
@@ -122,7 +122,7 @@ test('a figure height is no ratio: it works as one and keeps its range', async (
   await expect(figure(page, 'Scale')).toContainText('1:51.188');
   await expect(page.getByRole('complementary', { name: 'Reckoning' })).toContainText('1:48.262 to 1:57.813');
   await page.getByRole('button', { name: /^Scale 32 mm/ }).click();
-  await page.getByLabel('to the crown').check();
+  await page.getByRole('radio', { name: 'to the crown' }).check();
   await page.keyboard.press('Escape');
   // 1750 ÷ 32
   await expect(figure(page, 'Scale')).toContainText('1:54.688');

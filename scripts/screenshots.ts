@@ -33,6 +33,16 @@ const SHOTS: readonly Shot[] = [
         .first()
         .click(),
   },
+  {
+    name: 'space',
+    path: `${FERRY}/size`,
+    act: async (page) => {
+      await page.getByRole('button', { name: /^Greylag goose/ }).click();
+      await page.keyboard.press('v');
+      await page.locator('[data-state=fine] canvas').waitFor();
+      await page.waitForTimeout(1500);
+    },
+  },
   { name: 'bulk', path: `${FERRY}/bulk` },
   { name: 'bake', path: `${FERRY}/bake` },
   { name: 'bench', path: `${FERRY}/bench` },

@@ -1,8 +1,10 @@
+import { type Grid, sampleField } from '../solid/index.ts';
+import { depthIn } from './depth.ts';
 import { ellipse, laidDown, polygonOf } from './outline.ts';
 import type { Box, Outline, Shape, Vec3, View } from './types.ts';
 
 /** A solid round an upright axis, before it is stood or laid down. */
-export interface Axial extends Omit<Shape, 'box' | 'outline' | 'joints'> {
+export interface Axial extends Omit<Shape, 'box' | 'outline' | 'joints' | 'regions' | 'sample'> {
   readonly heightMm: number;
   /** Of the widest place. */
   readonly radiusMm: number;
@@ -24,16 +26,29 @@ function lyingBox(radius: number, heightMm: number): Box {
 
 /** Stands a solid of revolution up, or lays it on its side with the axis along x. */
 export function placeAxial(axial: Axial, lying: boolean): Shape {
-  const { heightMm, radiusMm: radius, profile, ...rest } = axial;
-  if (!lying) return { ...rest, joints: [], box: uprightBox(radius, heightMm), outline: () => profile() };
+  const { heightMm, radiusMm: radius, profile, ...solid } = axial;
+  const box = lying ? lyingBox(radius, heightMm) : uprightBox(radius, heightMm);
+  const rest = {
+    ...solid,
+    box,
+    joints: [],
+    regions: [axial.thickest.region],
+    sample(cellMm: number): Grid {
+      const section = axial.section();
+      return sampleField(box.min, box.max, cellMm, (x, y, z) =>
+        lying
+          ? -depthIn(section, [Math.hypot(y - radius, z), x + heightMm / 2])
+          : -depthIn(section, [Math.hypot(x, z), y]),
+      );
+    },
+  };
+  if (!lying) return { ...rest, outline: () => profile() };
   const turn = (outline: Outline): Outline =>
     laidDown(outline, heightMm).map((polygon) =>
       polygon.map((ring) => ring.map(([x, y]) => [x, y + radius] as const)),
     );
   return {
     ...rest,
-    joints: [],
-    box: lyingBox(radius, heightMm),
     thickest: { ...axial.thickest, at: lyingBall(axial.thickest.at, heightMm, radius) },
     measures: axial.measures.map((measure) => ({
       ...measure,

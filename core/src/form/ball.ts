@@ -1,3 +1,4 @@
+import { sampleField } from '../solid/index.ts';
 import { noCore, wholeCore } from './core.ts';
 import { positive } from './errors.ts';
 import { ellipse, polygonOf } from './outline.ts';
@@ -28,6 +29,9 @@ export function ballShape(form: BallForm): Shape {
         to: [0, across],
       },
     ],
+    regions: ['ball'],
+    sample: (cellMm) =>
+      sampleField([-r, 0, -r], [r, across, r], cellMm, (x, y, z) => Math.hypot(x, y - r, z) - r),
     outline: disc,
     section: disc,
     core(skinMm, leastMm) {

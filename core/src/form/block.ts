@@ -1,7 +1,14 @@
+import { sampleField } from '../solid/index.ts';
 import { noCore, wholeCore } from './core.ts';
 import { positive } from './errors.ts';
 import { polygonOf, rectangle } from './outline.ts';
 import type { BlockForm, FormMeasure, Shape, Vec2 } from './types.ts';
+
+/** Distance to a block from how far a point lies over each pair of faces. */
+function boxDistance(x: number, y: number, z: number): number {
+  const outside = Math.hypot(Math.max(x, 0), Math.max(y, 0), Math.max(z, 0));
+  return outside + Math.min(Math.max(x, y, z), 0);
+}
 
 /** @throws {FormError} for a side of zero or less */
 export function blockShape(form: BlockForm): Shape {
@@ -31,6 +38,11 @@ export function blockShape(form: BlockForm): Shape {
       side('width', 'Width', w, [-w / 2, 0], [w / 2, 0]),
       side('depth', 'Depth', d, [-w / 2, 0], [w / 2, 0]),
     ],
+    regions: ['block'],
+    sample: (cellMm) =>
+      sampleField([-w / 2, 0, -d / 2], [w / 2, h, d / 2], cellMm, (x, y, z) =>
+        boxDistance(Math.abs(x) - w / 2, Math.abs(y - h / 2) - h / 2, Math.abs(z) - d / 2),
+      ),
     outline: (view) => face(view === 'front' ? w / 2 : d / 2),
     section: () => face(w / 2),
     core(skinMm, leastMm) {

@@ -1,3 +1,4 @@
+export { type BuiltSolid, buildSolid, type CoreDepth } from './buildSolid.ts';
 export * from './choices.ts';
 export { FormError } from './errors.ts';
 export { extentOf } from './outline.ts';

@@ -1,3 +1,4 @@
+import { sampleField } from '../solid/index.ts';
 import { noCore, wholeCore } from './core.ts';
 import { FormError, positive } from './errors.ts';
 import { ellipse, hull, polygonOf } from './outline.ts';
@@ -70,6 +71,14 @@ export function ringShape(form: RingForm): Shape {
         to: [across / 2, height / 2],
       },
     ],
+    regions: ['ring'],
+    sample: (cellMm) =>
+      sampleField([-across / 2, 0, -depth / 2], [across / 2, height, depth / 2], cellMm, (x, y, z) => {
+        const up = y - height / 2;
+        // Across its plane a ring lies flat or stands facing the viewer.
+        const [along, beside] = lying ? [Math.hypot(x, z), up] : [Math.hypot(x, up), z];
+        return Math.hypot(along - R, beside) - r;
+      }),
     outline: (view) =>
       view === 'front' && !lying ? cutEnds(across, thick, lying, 0) : edgeOn(across, thick, lying),
     section: () => cutEnds(across, thick, lying, 0),

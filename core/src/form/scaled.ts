@@ -28,6 +28,16 @@ export function scaledShape(shape: Shape, by: number): Shape {
       from: point2(measure.from),
       to: point2(measure.to),
     })),
+    regions: shape.regions,
+    sample(cellMm) {
+      const grid = shape.sample(cellMm / by);
+      return {
+        ...grid,
+        min: point3(grid.min),
+        cell: grid.cell * by,
+        distance: grid.distance.map((distance) => distance * by),
+      };
+    },
     outline: (view) => outline(shape.outline(view)),
     section: () => outline(shape.section()),
     core(skinMm, leastMm): Core {

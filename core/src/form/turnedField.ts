@@ -1,32 +1,10 @@
 import { noCore } from './core.ts';
+import { depthIn } from './depth.ts';
 import { offset } from './outline.ts';
 import type { Core, InnerBall, Outline, Ring, Vec2 } from './types.ts';
 
 /** The largest ball is found to this share of the section's size. */
 const BALL_PRECISION = 1e-4;
-
-function distanceToEdge([x, y]: Vec2, [ax, ay]: Vec2, [bx, by]: Vec2): number {
-  const [dx, dy] = [bx - ax, by - ay];
-  const length2 = dx * dx + dy * dy;
-  const t = length2 === 0 ? 0 : Math.max(0, Math.min(1, ((x - ax) * dx + (y - ay) * dy) / length2));
-  return Math.hypot(x - ax - t * dx, y - ay - t * dy);
-}
-
-/** Depth of a point under the surface in the meridian section; negative outside. */
-export function depthIn(ring: Ring, point: Vec2): number {
-  let inside = false;
-  let nearest = Infinity;
-  ring.forEach((a, i) => {
-    const b = ring[(i + 1) % ring.length] ?? a;
-    if (
-      a[1] > point[1] !== b[1] > point[1] &&
-      point[0] < ((b[0] - a[0]) * (point[1] - a[1])) / (b[1] - a[1]) + a[0]
-    )
-      inside = !inside;
-    nearest = Math.min(nearest, distanceToEdge(point, a, b));
-  });
-  return inside ? nearest : -nearest;
-}
 
 interface Square {
   readonly at: Vec2;
@@ -36,12 +14,13 @@ interface Square {
 
 /** Refines squares, most promising first, until none can hold a point deeper by more than the precision. */
 function deepestPoint(ring: Ring): Square {
+  const section: Outline = [[ring]];
   const xs = ring.map(([x]) => x);
   const ys = ring.map(([, y]) => y);
   const [left, right] = [Math.min(...xs), Math.max(...xs)];
   const [bottom, top] = [Math.min(...ys), Math.max(...ys)];
   const half = Math.max(right - left, top - bottom) / 2;
-  const square = (at: Vec2, size: number): Square => ({ at, half: size, depth: depthIn(ring, at) });
+  const square = (at: Vec2, size: number): Square => ({ at, half: size, depth: depthIn(section, at) });
   let best = square([0, 0], half);
   let open = [square([(left + right) / 2, (bottom + top) / 2], half)];
   while (open.length > 0) {

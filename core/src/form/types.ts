@@ -1,3 +1,5 @@
+import type { Grid } from '../solid/index.ts';
+
 /** How a joint is turned from rest, degrees: bent forward, led outward, twisted. */
 export interface JointAngles {
   readonly flex: number;
@@ -248,6 +250,15 @@ export interface Shape {
   readonly measures: readonly FormMeasure[];
   /** Where the joints are in this pose, parents first; none for a form that does not bend. */
   readonly joints: readonly Joint[];
+  /** What {@link Grid.owner} counts, from 1. */
+  readonly regions: readonly string[];
+  /**
+   * Signed distances on a grid round the solid, for a surface, a section or a file.
+   *
+   * @param cellMm edge of a cell, in the part's frame
+   * @throws {GridError} when that takes too many cells
+   */
+  sample(cellMm: number): Grid;
   outline(view: View): Outline;
   /** Section of the solid in the front view. */
   section(): Outline;

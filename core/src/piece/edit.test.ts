@@ -143,6 +143,21 @@ describe('log and forms', () => {
   });
 });
 
+describe('adding a part', () => {
+  it('puts it behind the part it follows and what hangs on that, or at the end', () => {
+    const [oar] = ferry.parts.slice(1);
+    const added = { ...(oar as Part), id: id('new'), parent: null };
+    expect(ids(addPart(ferry, added, id('ferrywoman'))).slice(0, 4)).toEqual([
+      'ferrywoman',
+      'oar',
+      'new',
+      'goose',
+    ]);
+    expect(ids(addPart(ferry, added, id('nobody'))).at(-1)).toBe('new');
+    expect(ids(addPart(ferry, added)).at(-1)).toBe('new');
+  });
+});
+
 describe('how deep parts hang', () => {
   const chain = (...parents: readonly (string | null)[]): Piece => ({
     ...ferry,

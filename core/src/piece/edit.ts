@@ -53,10 +53,11 @@ export function withDescendants(piece: Piece, id: PartId): Part[] {
   return piece.parts.filter((part) => family.has(part.id));
 }
 
-/** A piece with a part put in after another one, or at the end. */
+/** A piece with a part put in after another one and all that hangs on it, or at the end. */
 export function addPart(piece: Piece, part: Part, after: PartId | null = null): Piece {
-  const at = piece.parts.findIndex(({ id }) => id === after);
-  const place = at < 0 ? piece.parts.length : at + 1;
+  const family = new Set<Part>(after === null ? [] : withDescendants(piece, after));
+  const last = piece.parts.findLastIndex((one) => family.has(one));
+  const place = last < 0 ? piece.parts.length : last + 1;
   return { ...piece, parts: [...piece.parts.slice(0, place), part, ...piece.parts.slice(place)] };
 }
 

@@ -1,3 +1,3 @@
 export type { Fault, PartContext, PieceContext } from './context.ts';
 export { KEYS, type KeyRow, keyRow } from './keys.ts';
-export { type PieceReckoned, type ReckonOptions, reckonPiece, soundParts } from './reckonPiece.ts';
+export { heroicOf, type PieceReckoned, type ReckonOptions, reckonPiece, soundParts } from './reckonPiece.ts';

@@ -36,7 +36,8 @@ export interface ReckonOptions {
   readonly now: string;
 }
 
-function heroicOf(isHeroic: boolean, own: OwnValues): Heroic {
+/** What a figure scale thickens, by the maker’s own values. */
+export function heroicOf(isHeroic: boolean, own: OwnValues): Heroic {
   if (!isHeroic) return PLAIN;
   return { head: sourced('scale.heroic-head', own).value, hands: sourced('scale.heroic-hands', own).value };
 }

@@ -19,7 +19,10 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['?', 'these keys'],
 ];
 const LENS_KEYS: Readonly<Record<string, readonly (readonly [string, string])[]>> = {
-  size: [['Tab', 'on through the measure table; Enter takes a length']],
+  size: [
+    ['V', 'see the part in space, and back; there, arrows turn it'],
+    ['Tab', 'on through the measure table; Enter takes a length'],
+  ],
   bench: [['P', 'save the bench sheet as PDF']],
   log: [
     ['B', 'record a bake'],

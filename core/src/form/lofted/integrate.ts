@@ -1,3 +1,4 @@
+import { type Grid, gridFrame } from '../../solid/index.ts';
 import type { Vec3 } from '../types.ts';
 import { type Loft, pointOf, type Sections } from './loft.ts';
 import { dot } from './vectors.ts';
@@ -52,6 +53,9 @@ export function distanceTo({ loft, sections }: Placed, x: number, y: number, z: 
   return ((level - 1) * level) / Math.hypot(p / (across * across), q / (ahead * ahead));
 }
 
+/** A grid whose cells know the loft they belong to. */
+type OwnedGrid = Grid & { readonly owner: Uint8Array };
+
 /** Sums over a grid. */
 export interface Sums {
   readonly volumeMm3: number;
@@ -60,28 +64,17 @@ export interface Sums {
   readonly byRegion: ReadonlyMap<string, number>;
 }
 
-interface Grid {
-  readonly min: Vec3;
-  readonly size: readonly [number, number, number];
-  readonly cell: number;
-  /** Least distance of each cell's centre, x fastest. */
-  readonly distance: Float32Array;
-  /** Which loft owns the cell, plus one. */
-  readonly owner: Uint8Array;
-}
-
-function gridRound(lofts: readonly Placed[], cell: number): Grid {
-  const corner = (k: 0 | 1 | 2) => Math.min(...lofts.map(({ min }) => min[k])) - cell;
-  const min: Vec3 = [corner(0), corner(1), corner(2)];
-  const count = (k: 0 | 1 | 2) =>
-    Math.ceil((Math.max(...lofts.map(({ max }) => max[k])) + cell - min[k]) / cell);
-  const size = [count(0), count(1), count(2)] as const;
-  const cells = size[0] * size[1] * size[2];
-  return { min, size, cell, distance: new Float32Array(cells).fill(Infinity), owner: new Uint8Array(cells) };
+/** An empty grid round all lofts. */
+function gridRound(lofts: readonly Placed[], cell: number): OwnedGrid {
+  const low = (k: 0 | 1 | 2) => Math.min(...lofts.map(({ min }) => min[k]));
+  const high = (k: 0 | 1 | 2) => Math.max(...lofts.map(({ max }) => max[k]));
+  const frame = gridFrame([low(0), low(1), low(2)], [high(0), high(1), high(2)], cell);
+  const cells = frame.size[0] * frame.size[1] * frame.size[2];
+  return { ...frame, distance: new Float32Array(cells).fill(Infinity), owner: new Uint8Array(cells) };
 }
 
 /** Lowers the distances of the cells near one loft. */
-function lay(grid: Grid, one: Placed, index: number): void {
+function lay(grid: OwnedGrid, one: Placed, index: number): void {
   const { min, size, cell, distance, owner } = grid;
   const low = (k: 0 | 1 | 2) => Math.max(0, Math.floor((one.min[k] - min[k]) / cell) - 1);
   const high = (k: 0 | 1 | 2) => Math.min(size[k] - 1, Math.ceil((one.max[k] - min[k]) / cell) + 1);
@@ -103,6 +96,15 @@ function lay(grid: Grid, one: Placed, index: number): void {
       }
 }
 
+/** Distances of the union of lofts on a grid, with the loft that each cell belongs to. */
+export function gridOf(lofts: readonly Placed[], cellMm: number): OwnedGrid {
+  const grid = gridRound(lofts, cellMm);
+  lofts.forEach((one, index) => {
+    lay(grid, one, index);
+  });
+  return grid;
+}
+
 /**
  * Volume and centre of the union of lofts on a grid; a cell the surface passes through counts for the share of it
  * that is inside.
@@ -110,10 +112,7 @@ function lay(grid: Grid, one: Placed, index: number): void {
  * @param cellMm edge of a cell; a limb wants at least six of them across
  */
 export function integrate(lofts: readonly Placed[], cellMm: number): Sums {
-  const grid = gridRound(lofts, cellMm);
-  lofts.forEach((one, index) => {
-    lay(grid, one, index);
-  });
+  const grid = gridOf(lofts, cellMm);
   const { min, size, cell, distance, owner } = grid;
   const shares = new Float64Array(lofts.length + 1);
   let [sum, sx, sy, sz] = [0, 0, 0, 0];

@@ -1,7 +1,8 @@
+import { filleted } from '../../solid/index.ts';
 import { offset, unite } from '../outline.ts';
 import type { Box, FormMeasure, Joint, Outline, Shape, View } from '../types.ts';
 import { boundaryOf } from './boundary.ts';
-import { integrate, type Placed, placed, type Sums } from './integrate.ts';
+import { gridOf, integrate, type Placed, placed, type Sums } from './integrate.ts';
 import { type Loft, loftRings, sectionsOf } from './loft.ts';
 import { axisBall, loftedCore } from './loftedCore.ts';
 import { type Pose, posed, shifted } from './skeleton.ts';
@@ -56,8 +57,15 @@ function place(lofts: readonly Loft[]): Placed[] {
   return lofts.map((loft) => placed(loft, sectionsOf(loft)));
 }
 
+/** Most passes of rounding: more would eat into the time of a frame. */
+const MOST_PASSES = 6;
+
+function filletPasses(filletMm: number, cellMm: number): number {
+  return Math.min(MOST_PASSES, Math.round(filletMm / cellMm));
+}
+
 /** Rounds the inner corners where limbs join, as clay is smoothed there. */
-function filleted(outline: Outline, filletMm: number): Outline {
+function roundedCorners(outline: Outline, filletMm: number): Outline {
   return filletMm > 0 ? offset(offset(outline, filletMm), -filletMm) : outline;
 }
 
@@ -73,11 +81,16 @@ export function loftedShape(body: LoftedBody): LoftedShape {
   const sums = integrate(lofts, cellFor(lofts, box));
   const thickest = lofts.map((one) => axisBall(one)).reduce((a, b) => (b.diameterMm > a.diameterMm ? b : a));
   const seen = (view: View): Outline =>
-    filleted(unite(lofts.flatMap(({ loft, sections }) => loftRings(loft, sections, view))), body.filletMm);
+    roundedCorners(
+      unite(lofts.flatMap(({ loft, sections }) => loftRings(loft, sections, view))),
+      body.filletMm,
+    );
   return {
     sums,
     lofts,
     joints,
+    regions: lofts.map(({ loft }) => loft.region),
+    sample: (cellMm) => filleted(gridOf(lofts, cellMm), filletPasses(body.filletMm, cellMm)),
     box,
     volumeMm3: sums.volumeMm3,
     areaMm2: boundaryOf(lofts).areaMm2,
