@@ -1,6 +1,7 @@
 export { type BuiltSolid, buildSolid, type CoreDepth } from './buildSolid.ts';
 export * from './choices.ts';
 export { FormError } from './errors.ts';
+export { type ImportedMesh, importMesh } from './importMesh.ts';
 export { extentOf } from './outline.ts';
 export { type Heroic, PLAIN } from './person/index.ts';
 export { poseOf } from './poseOf.ts';

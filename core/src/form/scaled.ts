@@ -29,6 +29,7 @@ export function scaledShape(shape: Shape, by: number): Shape {
       to: point2(measure.to),
     })),
     regions: shape.regions,
+    notes: shape.notes ?? [],
     sample(cellMm) {
       const grid = shape.sample(cellMm / by);
       return {

@@ -2,10 +2,13 @@ import { ballShape } from './ball.ts';
 import { blockShape } from './block.ts';
 import { beastShape, birdShape, crawlerShape, roundCreatureShape, treeShape } from './creatures/index.ts';
 import { cylinderShape } from './cylinder.ts';
+import { extrudedShape, wedgeShape } from './extruded.ts';
+import { meshShape } from './mesh.ts';
 import { type Heroic, PLAIN, personShape } from './person/index.ts';
 import { ringShape } from './ring.ts';
 import { rodShape } from './rod.ts';
 import { scaledShape } from './scaled.ts';
+import { tubeShape } from './tube.ts';
 import { turnedShape } from './turned.ts';
 import type { Core, Form, Outline, Shape, View } from './types.ts';
 
@@ -29,6 +32,14 @@ export function shapeOf(form: Form, heroic: Heroic = PLAIN): Shape {
       return roundCreatureShape(form);
     case 'tree':
       return treeShape(form);
+    case 'mesh':
+      return meshShape(form);
+    case 'wedge':
+      return wedgeShape(form);
+    case 'extruded':
+      return extrudedShape(form);
+    case 'tube':
+      return tubeShape(form);
     case 'ball':
       return ballShape(form);
     case 'rod':
@@ -64,6 +75,8 @@ function unitBody(form: Form): { unit: Form; by: number } | null {
     }
     case 'beast':
       return { unit: { ...form, withersMm: UNIT }, by: form.withersMm / UNIT };
+    case 'mesh':
+      return { unit: { ...form, unitMm: 1 }, by: form.unitMm };
     case 'bird':
       return { unit: { ...form, heightMm: UNIT }, by: form.heightMm / UNIT };
     default:
@@ -74,6 +87,14 @@ function unitBody(form: Form): { unit: Form; by: number } | null {
 /** Remembers what was built from each form object; forms are never changed in place. */
 export interface ShapeStore {
   shapeOf(form: Form, heroic?: Heroic): Shape;
+}
+
+/** What a form says, short enough to be looked up by: the data of a mesh by its hash (FNV-1a). */
+function contentKey(form: Form): string {
+  if (form.kind !== 'mesh') return JSON.stringify(form);
+  let hash = 0x811c9dc5;
+  for (let i = 0; i < form.data.length; i += 1) hash = Math.imul(hash ^ form.data.charCodeAt(i), 0x01000193);
+  return JSON.stringify({ ...form, data: `${form.data.length}/${hash >>> 0}` });
 }
 
 function once<T>(make: () => T): () => T {
@@ -122,7 +143,7 @@ export function makeShapeStore(): ShapeStore {
     const body = unitBody(form);
     // A length that is none is for the shape itself to refuse.
     if (!body || !(body.by > 0 && Number.isFinite(body.by))) return null;
-    const key = `${heroicKey} ${JSON.stringify(body.unit)}`;
+    const key = `${heroicKey} ${contentKey(body.unit)}`;
     const unit = bodies.get(key) ?? lazily(shapeOf(body.unit, heroic));
     if (bodies.size >= MOST_BODIES) bodies.clear();
     bodies.set(key, unit);
@@ -130,7 +151,7 @@ export function makeShapeStore(): ShapeStore {
   }
 
   function built(form: Form, heroic: Heroic, heroicKey: string): Shape {
-    const key = `${heroicKey} ${JSON.stringify(form)}`;
+    const key = `${heroicKey} ${contentKey(form)}`;
     const kept = byContent.get(key);
     if (kept) return kept;
     const made = lazily(bodyOf(form, heroic, heroicKey) ?? shapeOf(form, heroic));

@@ -1,5 +1,14 @@
 import { PLAIN_PERSON } from './choices.ts';
-import type { BeastBuild, BirdBuild, Form, PersonForm, ProfilePoint } from './types.ts';
+import type {
+  BarPoint,
+  BeastBuild,
+  BirdBuild,
+  ExtrudedForm,
+  Form,
+  PersonForm,
+  ProfilePoint,
+  TurnedForm,
+} from './types.ts';
 
 /** Something a new part can start from: a named thing with a usual size in life. */
 export interface Start {
@@ -51,6 +60,18 @@ function turned(...points: readonly (readonly [acrossMm: number, heightMm: numbe
     lying: false,
     profile: points.map(([acrossMm, heightMm]): ProfilePoint => ({ radiusMm: acrossMm / 2, heightMm })),
   };
+}
+/** A bar led through points of a plane that faces the viewer. */
+function bentBar(thicknessMm: number, ...points: readonly (readonly [xMm: number, yMm: number])[]): Form {
+  return {
+    kind: 'tube',
+    thicknessMm,
+    endMm: thicknessMm,
+    points: points.map(([xMm, yMm]) => ({ xMm, yMm, zMm: 0 })),
+  };
+}
+function cutOut(depthMm: number, ...points: readonly (readonly [xMm: number, yMm: number])[]): Form {
+  return { kind: 'extruded', depthMm, points: points.map(([xMm, yMm]) => ({ xMm, yMm })) };
 }
 function tree(heightMm: number, spreadMm: number, trunkMm: number, forkMm: number, forks: number): Form {
   return { kind: 'tree', heightMm, spreadMm, trunkMm, forkMm, forks, rootsMm: trunkMm * 1.5, seed: 1 };
@@ -278,12 +299,27 @@ export const STARTS: readonly Start[] = [
     ['Ball', { kind: 'ball', diameterMm: 200 }, 'sphere'],
     ['Rod', rod(1200, 40), 'round ends bar'],
     ['Block', block(400, 300, 300), 'box cuboid'],
+    ['Wedge', { kind: 'wedge', widthMm: 500, heightMm: 300, depthMm: 400 }, 'ramp roof chock'],
+    ['Bent bar', bentBar(40, [0, 0], [0, 400], [300, 400]), 'tube pipe hook bracket handle'],
+    [
+      'Cut-out',
+      cutOut(30, [-200, 0], [200, 0], [200, 250], [0, 400], [-200, 250]),
+      'extruded outline gable sign board',
+    ],
     ['Cylinder', cylinder(500, 300)],
     ['Cone', cylinder(500, 300, 0), 'hat'],
     ['Ring', ring(400, 80), 'torus'],
     ['Turned', turned([0, 0], [140, 0], [220, 120], [120, 240], [160, 280], [0, 280]), 'lathe profile'],
   ]),
 ];
+
+/** Length of a bar along its middle line. */
+function barLength(points: readonly BarPoint[]): number {
+  return points.slice(1).reduce((sum, p, i) => {
+    const q = points[i] ?? p;
+    return sum + Math.hypot(p.xMm - q.xMm, p.yMm - q.yMm, p.zMm - q.zMm);
+  }, 0);
+}
 
 /** The length a thing is known by: stature, withers, height or the like, in the form's own frame, mm. */
 export function chiefLength(form: Form): number {
@@ -299,6 +335,14 @@ export function chiefLength(form: Form): number {
       return form.lengthMm;
     case 'ring':
       return form.acrossMm;
+    case 'tube':
+      return form.points.length > 1 ? barLength(form.points) : 0;
+    case 'extruded': {
+      const ys = form.points.map((point) => point.yMm);
+      return Math.max(...ys) - Math.min(...ys);
+    }
+    case 'mesh':
+      return form.extent[form.upright] * form.unitMm;
     case 'turned': {
       const heights = form.profile.map((point) => point.heightMm);
       return Math.max(...heights) - Math.min(...heights);
@@ -324,14 +368,16 @@ export function findStarts(question: string): readonly Start[] {
   return [...found.filter(begins), ...found.filter((start) => !begins(start))];
 }
 
-/**
- * A form with one of its measures set; a turned profile is stretched as a whole.
- *
- * @param field of the form’s measure, as {@link FormMeasure.field} names it
- * @returns a new form; the same one when it has no such field
- */
-export function withMeasure(form: Form, field: string, lengthMm: number): Form {
-  if (form.kind !== 'turned') return field in form ? ({ ...form, [field]: lengthMm } as Form) : form;
+/** An outline stretched so that it is so high or wide. */
+function stretchedOutline(form: ExtrudedForm, axis: 'xMm' | 'yMm', lengthMm: number): ExtrudedForm {
+  const values = form.points.map((point) => point[axis]);
+  const by = lengthMm / (Math.max(...values) - Math.min(...values));
+  if (!Number.isFinite(by)) return form;
+  return { ...form, points: form.points.map((point) => ({ ...point, [axis]: point[axis] * by })) };
+}
+
+/** A profile stretched so that it is so high or so far across. */
+function stretchedProfile(form: TurnedForm, field: string, lengthMm: number): TurnedForm {
   const size = field === 'height' ? chiefLength(form) : 2 * Math.max(...form.profile.map((p) => p.radiusMm));
   const by = lengthMm / size;
   if (!Number.isFinite(by)) return form;
@@ -341,4 +387,19 @@ export function withMeasure(form: Form, field: string, lengthMm: number): Form {
       field === 'height' ? { ...p, heightMm: p.heightMm * by } : { ...p, radiusMm: p.radiusMm * by },
     ),
   };
+}
+
+/**
+ * A form with one of its measures set; a drawn or turned line is stretched, an imported solid scaled as a whole.
+ *
+ * @param field of the form’s measure, as {@link FormMeasure.field} names it
+ * @returns a new form; the same one when it has no such field
+ */
+export function withMeasure(form: Form, field: string, lengthMm: number): Form {
+  if (form.kind === 'turned') return stretchedProfile(form, field, lengthMm);
+  if (form.kind === 'mesh' && (field === 'height' || field === 'width'))
+    return { ...form, unitMm: lengthMm / form.extent[field === 'height' ? form.upright : 'x'] };
+  if (form.kind === 'extruded' && (field === 'height' || field === 'width'))
+    return stretchedOutline(form, field === 'height' ? 'yMm' : 'xMm', lengthMm);
+  return field in form ? ({ ...form, [field]: lengthMm } as Form) : form;
 }

@@ -154,6 +154,59 @@ export interface TurnedForm {
   readonly lying: boolean;
 }
 
+/** A solid brought in from a file. */
+export interface MeshForm {
+  readonly kind: 'mesh';
+  /** Name of the file it came from. */
+  readonly source: string;
+  /** Vertices and triangles in the file’s own unit, packed as text. */
+  readonly data: string;
+  /** Millimetres to one unit of the file. */
+  readonly unitMm: number;
+  /** Extent along the file’s axes, in its own unit. */
+  readonly extent: { readonly x: number; readonly y: number; readonly z: number };
+  /** Which of the file’s axes goes up. */
+  readonly upright: 'y' | 'z';
+}
+
+/** A block cut along its diagonal: a ramp, a roof end, a chock. */
+export interface WedgeForm {
+  readonly kind: 'wedge';
+  readonly widthMm: number;
+  /** At its high end; the low end is an edge. */
+  readonly heightMm: number;
+  readonly depthMm: number;
+}
+
+/** A point of a drawn outline. */
+export interface PlanePoint {
+  readonly xMm: number;
+  readonly yMm: number;
+}
+
+/** An outline given a thickness: signs, gables, leaves, brackets. */
+export interface ExtrudedForm {
+  readonly kind: 'extruded';
+  readonly points: readonly PlanePoint[];
+  readonly depthMm: number;
+}
+
+/** A corner of a bent bar. */
+export interface BarPoint {
+  readonly xMm: number;
+  readonly yMm: number;
+  readonly zMm: number;
+}
+
+/** A round bar led through points: handles, hooks, pipes, branches. */
+export interface TubeForm {
+  readonly kind: 'tube';
+  readonly points: readonly BarPoint[];
+  readonly thicknessMm: number;
+  /** Thickness at its end, when it tapers. */
+  readonly endMm: number;
+}
+
 export type Form =
   | PersonForm
   | BeastForm
@@ -166,7 +219,11 @@ export type Form =
   | BlockForm
   | CylinderForm
   | RingForm
-  | TurnedForm;
+  | TurnedForm
+  | WedgeForm
+  | ExtrudedForm
+  | TubeForm
+  | MeshForm;
 export type FormKind = Form['kind'];
 
 /** x to the right, y up, z towards the viewer. */
@@ -248,6 +305,8 @@ export interface Shape {
   readonly error: number;
   readonly thickest: InnerBall;
   readonly measures: readonly FormMeasure[];
+  /** What the maker should know of the solid, one line each. */
+  readonly notes?: readonly string[];
   /** Where the joints are in this pose, parents first; none for a form that does not bend. */
   readonly joints: readonly Joint[];
   /** What {@link Grid.owner} counts, from 1. */

@@ -11,13 +11,16 @@ import {
   IsNumber,
   IsOptional,
   IsPositive,
+  IsString,
   Max,
+  MaxLength,
   Min,
   ValidateBy,
   ValidateNested,
 } from 'class-validator';
 import type {
   BallForm,
+  BarPoint,
   BeastBuild,
   BeastForm,
   BeastPose,
@@ -27,16 +30,21 @@ import type {
   Clothing,
   CrawlerForm,
   CylinderForm,
+  ExtrudedForm,
   JointAngles,
+  MeshForm,
   PersonForm,
   PersonPose,
+  PlanePoint,
   ProfilePoint,
   RingForm,
   RodForm,
   RoundCreatureForm,
   RoundCrest,
   TreeForm,
+  TubeForm,
   TurnedForm,
+  WedgeForm,
 } from '../form/index.ts';
 import {
   BEAST_BUILDS,
@@ -205,6 +213,65 @@ export class TurnedFormData implements TurnedForm {
   @IsBoolean() lying!: boolean;
 }
 
+export class WedgeFormData implements WedgeForm {
+  @Equals('wedge') kind!: 'wedge';
+  @Length() widthMm!: number;
+  @Length() heightMm!: number;
+  @Length() depthMm!: number;
+}
+
+export class PlanePointData implements PlanePoint {
+  @IsNumber(FINITE) xMm!: number;
+  @IsNumber(FINITE) yMm!: number;
+}
+
+export class ExtrudedFormData implements ExtrudedForm {
+  @Equals('extruded') kind!: 'extruded';
+  @IsArray()
+  @ArrayMinSize(3)
+  @ArrayMaxSize(2000)
+  @ValidateNested({ each: true })
+  @Type(() => PlanePointData)
+  points!: PlanePoint[];
+  @Length() depthMm!: number;
+}
+
+export class BarPointData implements BarPoint {
+  @IsNumber(FINITE) xMm!: number;
+  @IsNumber(FINITE) yMm!: number;
+  @IsNumber(FINITE) zMm!: number;
+}
+
+export class TubeFormData implements TubeForm {
+  @Equals('tube') kind!: 'tube';
+  @IsArray()
+  @ArrayMinSize(2)
+  @ArrayMaxSize(200)
+  @ValidateNested({ each: true })
+  @Type(() => BarPointData)
+  points!: BarPoint[];
+  @Length() thicknessMm!: number;
+  @Length() endMm!: number;
+}
+
+export class ExtentData {
+  @Length() x!: number;
+  @Length() y!: number;
+  @Length() z!: number;
+}
+
+/** Longest packed mesh, characters. */
+const LONGEST_MESH = 24_000_000;
+
+export class MeshFormData implements MeshForm {
+  @Equals('mesh') kind!: 'mesh';
+  @IsString() @MaxLength(200) source!: string;
+  @IsString() @MaxLength(LONGEST_MESH) data!: string;
+  @Length() unitMm!: number;
+  @IsDefined() @ValidateNested() @Type(() => ExtentData) extent!: MeshForm['extent'];
+  @IsIn(['y', 'z']) upright!: 'y' | 'z';
+}
+
 /** Which class a form's `kind` stands for. */
 export const FORM_CLASSES = [
   { name: 'person', value: PersonFormData },
@@ -219,4 +286,8 @@ export const FORM_CLASSES = [
   { name: 'cylinder', value: CylinderFormData },
   { name: 'ring', value: RingFormData },
   { name: 'turned', value: TurnedFormData },
+  { name: 'wedge', value: WedgeFormData },
+  { name: 'extruded', value: ExtrudedFormData },
+  { name: 'tube', value: TubeFormData },
+  { name: 'mesh', value: MeshFormData },
 ];

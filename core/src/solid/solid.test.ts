@@ -3,16 +3,21 @@ import Module from 'manifold-3d';
 import { beforeAll, describe, expect, it } from 'vitest';
 import {
   checkMesh,
+  contours,
   filleted,
   GridError,
   type Mesh,
   MeshFileError,
+  meshGrid,
   meshSums,
   readObj,
   readStl,
+  redistanced,
   reportLines,
   sampleField,
   scaledMesh,
+  seenAlong,
+  sliceAt,
   surfaceOf,
   turnedInsideOut,
   writeStl,
@@ -105,6 +110,60 @@ describe('the surface of a field', () => {
 
   it('refuses a grid nobody has room for', () => {
     expect(() => sampleField([0, 0, 0], [1000, 1000, 1000], 0.1, () => 1)).toThrow(GridError);
+  });
+});
+
+describe('a mesh on a grid', () => {
+  it('has the volume of the mesh again, holes and all', () => {
+    const mesh = meshOf(lump());
+    const back = surfaceOf(meshGrid(mesh, 0.5));
+    expect(meshSums(back).volumeMm3 / lump().volume()).toBeCloseTo(1, 1.8);
+    expect(checkMesh(back)).toMatchObject({ openEdges: 0, turnedEdges: 0, insideOut: false });
+  });
+
+  it('knows how deep its middle lies: half the thinnest way of a block', () => {
+    const { distance } = meshGrid(meshOf(manifold.Manifold.cube([40, 30, 20], true)), 0.5);
+    expect(-distance.reduce((a, b) => Math.min(a, b))).toBeCloseTo(10, 0);
+  });
+
+  it('distances spread from the surface are true to a cell', () => {
+    const ball = sampleField([-20, -20, -20], [20, 20, 20], 1, (x, y, z) => Math.hypot(x, y, z) - 15);
+    const wrong = {
+      ...ball,
+      distance: ball.distance.map((d) => (Math.abs(d) < 1.5 ? d : 50 * Math.sign(d))),
+    };
+    redistanced(wrong).distance.forEach((d, i) => {
+      if ((ball.distance[i] ?? 0) > -14) expect(Math.abs(d - (ball.distance[i] ?? 0))).toBeLessThan(1.1);
+    });
+  });
+
+  it('silhouettes and sections have the area of the closed form', () => {
+    const areaOf = (line: readonly (readonly [number, number])[]) =>
+      line.reduce((sum, [x, y], i) => {
+        const [u, v] = line[(i + 1) % line.length] ?? [0, 0];
+        return sum + (x * v - u * y) / 2;
+      }, 0);
+    const total = (lines: ReturnType<typeof contours>) => lines.reduce((sum, line) => sum + areaOf(line), 0);
+    const ring = sampleField(
+      [-12, -3, -12],
+      [12, 3, 12],
+      0.25,
+      (x, y, z) => Math.hypot(Math.hypot(x, z) - 9, y) - 3,
+    );
+    // Edge on, a ring is a bar with round ends; cut through its middle it is two discs.
+    expect(total(contours(seenAlong(ring, 'z')))).toBeCloseTo(18 * 6 + Math.PI * 9, 0);
+    const cut = contours(sliceAt(ring, 0));
+    expect(cut).toHaveLength(2);
+    expect(total(cut)).toBeCloseTo(2 * Math.PI * 9, 0);
+    const upright = sampleField(
+      [-12, -12, -3],
+      [12, 12, 3],
+      0.25,
+      (x, y, z) => Math.hypot(Math.hypot(x, y) - 9, z) - 3,
+    );
+    const faceOn = contours(seenAlong(upright, 'z'));
+    expect(faceOn).toHaveLength(2);
+    expect(total(faceOn)).toBeCloseTo(Math.PI * (144 - 36), 0);
   });
 });
 

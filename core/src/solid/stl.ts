@@ -116,5 +116,5 @@ export function readStl(bytes: Uint8Array): Mesh {
       'not-finite',
       `Triangle ${Math.floor(bad / 9) + 1} has a corner that is no number: the file is damaged.`,
     );
-  return weld(corners, 0);
+  return weld(corners);
 }

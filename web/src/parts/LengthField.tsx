@@ -12,7 +12,7 @@ interface LengthFieldProps {
   readonly onLength: (lengthMm: number) => void;
   /** Takes an emptied field; without it an empty field is refused. */
   readonly onEmpty?: (() => void) | undefined;
-  readonly sign?: 'positive' | 'nonNegative';
+  readonly sign?: 'positive' | 'nonNegative' | 'any';
   readonly placeholder?: string;
   readonly disabled?: boolean;
   readonly className?: string;

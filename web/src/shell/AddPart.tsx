@@ -17,8 +17,9 @@ import { useNavigate } from 'react-router';
 import { useLifeFormat } from '../parts/lengths.ts';
 import { dialogOpened, selected } from '../state/sessionSlice.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
+import { readMesh } from '../workers/readMesh.ts';
 
-function madePart(piece: Piece, name: string, start: Start): Part {
+function madePart(piece: Piece, name: string, start: Pick<Start, 'title' | 'form'>): Part {
   const [clay] = piece.clays;
   const names = piece.parts.map((part) => part.name);
   const usual = names.includes(start.title) ? freeName(start.title, names) : start.title;
@@ -102,15 +103,27 @@ function AddPartForm({ onClose }: { readonly onClose: () => void }) {
   const { ratio, label } = resolveScale(piece.scale);
   const starts = findStarts(question);
   const chosen = starts.find(({ id }) => id === chosenId) ?? starts[0];
-  const add = (start = chosen): void => {
+  const picker = useRef<HTMLInputElement>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const add = (start: Pick<Start, 'title' | 'form'> | undefined = chosen, over: Partial<Part> = {}): void => {
     if (!start) return;
-    const part = madePart(piece, name, start);
+    const part = { ...madePart(piece, name, start), ...over };
     dispatch(
       edit(`add ${part.name}`, (old) => addPart(old, part, after?.parent ? null : (after?.id ?? null))),
     );
     dispatch(selected(part.id));
     onClose();
     navigate(`/piece/${piece.id}/size`);
+  };
+  const bringIn = async (file: File): Promise<void> => {
+    setFault(null);
+    const answer = await readMesh(file);
+    if (!answer.ok) {
+      setFault(`“${file.name}”: ${answer.says}`);
+      return;
+    }
+    // A solid from a file is most often drawn at the size of the clay.
+    add({ title: file.name.replace(/\.[^.]+$/, ''), form: answer.form }, { sized: 'miniature' });
   };
   const onKeyDown = (event: KeyboardEvent): void => {
     const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
@@ -169,8 +182,32 @@ function AddPartForm({ onClose }: { readonly onClose: () => void }) {
         placeholder={chosen?.title}
         onChange={(event) => setName(event.currentTarget.value)}
       />
+      {fault && (
+        <p role="alert" className="mt-3 border border-wont p-2 text-wont">
+          {fault}
+        </p>
+      )}
       <div className="mt-4 flex items-baseline justify-end gap-2">
-        <span className="mr-auto text-[13px] text-quiet">All sizes are starting values.</span>
+        <button
+          type="button"
+          className="press-quiet mr-auto text-fired"
+          onClick={() => picker.current?.click()}
+        >
+          Bring in a solid (STL, OBJ)
+        </button>
+        <input
+          ref={picker}
+          type="file"
+          aria-label="Solid to bring in"
+          tabIndex={-1}
+          accept=".stl,.obj"
+          className="sr-only"
+          onChange={(event) => {
+            const [file] = event.currentTarget.files ?? [];
+            event.currentTarget.value = '';
+            if (file) void bringIn(file);
+          }}
+        />
         <button type="button" className="press-quiet" onClick={onClose}>
           Leave it
         </button>

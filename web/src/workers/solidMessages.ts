@@ -1,4 +1,15 @@
-import type { CoreDepth, Form, Heroic } from '@every-inch/core/form';
+import type { CoreDepth, Form, Heroic, MeshForm } from '@every-inch/core/form';
+
+/** Asks for the form of a mesh file. */
+export interface MeshQuestion {
+  readonly name: string;
+  readonly bytes: Uint8Array;
+}
+
+/** The form of a file, or why it gives none. */
+export type MeshAnswer =
+  | { readonly ok: true; readonly form: MeshForm; readonly notes: readonly string[] }
+  | { readonly ok: false; readonly says: string };
 
 /** Asks for the surface of a form; a later question makes an earlier one pointless. */
 export interface SolidQuestion {

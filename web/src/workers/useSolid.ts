@@ -21,12 +21,12 @@ export function useSolid(form: Form, heroic: Heroic, core: CoreDepth | null): So
       worker.current = null;
     };
   }, []);
-  // The question is a value: it is asked again when what it says changes, not when its objects do.
-  const question = JSON.stringify({ form, heroic, core });
+  // Forms are never changed in place; the two others are small and made anew each time.
+  const rest = JSON.stringify({ heroic, core });
   useEffect(() => {
     asked.current += 1;
-    const message: SolidQuestion = { id: asked.current, ...JSON.parse(question), cells: CELLS };
+    const message: SolidQuestion = { id: asked.current, form, ...JSON.parse(rest), cells: CELLS };
     worker.current?.postMessage(message);
-  }, [question]);
+  }, [form, rest]);
   return answer;
 }

@@ -5,6 +5,7 @@ import {
   type CrawlerForm,
   choicesOf,
   type Form,
+  type MeshForm,
   PERSON_POSES,
   type PersonForm,
   ROUND_CRESTS,
@@ -135,6 +136,43 @@ function TreeFields({ part, form }: FieldsProps<TreeForm>) {
   );
 }
 
+const FILE_UNITS = [
+  ['mm', 1],
+  ['cm', 10],
+  ['inch', 25.4],
+  ['m', 1000],
+] as const;
+
+/** The unit and the upright of a solid brought in: its file names neither. */
+function MeshFields({ part, form }: FieldsProps<MeshForm>) {
+  const set = usePartEdit(part);
+  const unit = FILE_UNITS.find(([, mm]) => mm === form.unitMm)?.[0] ?? 'own';
+  return (
+    <>
+      <Choice
+        label="Its file is in"
+        value={unit}
+        options={[
+          ...FILE_UNITS.map(([name]) => ({ value: name, says: name })),
+          ...(unit === 'own' ? [{ value: 'own' as const, says: 'a scale of its own' }] : []),
+        ]}
+        onChoose={(name) =>
+          set('form.unitMm', FILE_UNITS.find(([one]) => one === name)?.[1] ?? form.unitMm, 'unit')
+        }
+      />
+      <Choice
+        label="Up is"
+        value={form.upright}
+        options={[
+          { value: 'z', says: 'its z axis' },
+          { value: 'y', says: 'its y axis' },
+        ]}
+        onChoose={(axis) => set('form.upright', axis, 'upright')}
+      />
+    </>
+  );
+}
+
 /** What of a form is chosen or counted rather than measured. */
 export function FormFields({ part }: { readonly part: Part }) {
   const { form } = part;
@@ -174,6 +212,8 @@ export function FormFields({ part }: { readonly part: Part }) {
       return <Chooser part={part} field="crest" label="Crest" value={form.crest} table={ROUND_CRESTS} />;
     case 'tree':
       return <TreeFields part={part} form={form} />;
+    case 'mesh':
+      return <MeshFields part={part} form={form} />;
     default:
       return null;
   }

@@ -15,7 +15,8 @@ import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../
 import { ClothingFields } from './FormFields.tsx';
 import { JointFields } from './JointFields.tsx';
 import { MeasureTable } from './MeasureTable.tsx';
-import { PartForm, ProfileTable } from './PartForm.tsx';
+import { PartForm } from './PartForm.tsx';
+import { FormPoints } from './PointTable.tsx';
 
 const SolidView = lazy(() => import('./SolidView.tsx'));
 
@@ -147,10 +148,15 @@ export default function SizeLens() {
                   undo.
                 </p>
               )}
+              {context?.shape.notes?.map((note) => (
+                <p key={note} className="mt-3 border-l-2 border-tight pl-2">
+                  {note}
+                </p>
+              ))}
               <div className="mt-3">
                 {context && <MeasureTable key={context.part.id} context={context} />}
               </div>
-              {part?.form.kind === 'turned' && <ProfileTable part={part} form={part.form} />}
+              {part && <FormPoints part={part} form={part.form} />}
               {part?.form.kind === 'person' && <ClothingFields part={part} form={part.form} />}
               {part && context && 'angles' in part.form && (
                 <JointFields

@@ -1,0 +1,119 @@
+import { meshSums, sampleField, surfaceOf } from '../solid/index.ts';
+import { FormError, positive } from './errors.ts';
+import { ellipse, hull, unite } from './outline.ts';
+import { sampledShape } from './sampled.ts';
+import type { FormMeasure, Outline, Ring, Shape, TubeForm, Vec2, Vec3 } from './types.ts';
+
+interface Bar {
+  readonly a: Vec3;
+  readonly b: Vec3;
+  readonly r1: number;
+  readonly r2: number;
+}
+
+/** Distance to a bar with round ends whose radius goes evenly from one end to the other (Quilez, round cone). */
+function barDistance({ a, b, r1, r2 }: Bar, x: number, y: number, z: number): number {
+  const [bx, by, bz] = [b[0] - a[0], b[1] - a[1], b[2] - a[2]];
+  const [px, py, pz] = [x - a[0], y - a[1], z - a[2]];
+  const l2 = bx * bx + by * by + bz * bz;
+  const rr = r1 - r2;
+  const a2 = l2 - rr * rr;
+  const yy = px * bx + py * by + pz * bz;
+  const zz = yy - l2;
+  const [qx, qy, qz] = [px * l2 - bx * yy, py * l2 - by * yy, pz * l2 - bz * yy];
+  const x2 = qx * qx + qy * qy + qz * qz;
+  const y2 = yy * yy * l2;
+  const z2 = zz * zz * l2;
+  const k = Math.sign(rr) * rr * rr * x2;
+  if (Math.sign(zz) * a2 * z2 > k) return Math.sqrt(x2 + z2) / l2 - r2;
+  if (Math.sign(yy) * a2 * y2 < k) return Math.sqrt(x2 + y2) / l2 - r1;
+  return (Math.sqrt((x2 * a2) / l2) + yy * rr) / l2 - r1;
+}
+
+function barsOf(form: TubeForm): Bar[] {
+  const [r1, r2] = [form.thicknessMm / 2, form.endMm / 2];
+  const points = form.points.map(({ xMm, yMm, zMm }): Vec3 => [xMm, yMm, zMm]);
+  const lengths = points.slice(1).map((p, i) => {
+    const q = points[i] ?? p;
+    return Math.hypot(p[0] - q[0], p[1] - q[1], p[2] - q[2]);
+  });
+  const whole = lengths.reduce((sum, length) => sum + length, 0);
+  let along = 0;
+  return points.slice(1).flatMap((b, i): Bar[] => {
+    const a = points[i] ?? b;
+    const [from, to] = [along, along + (lengths[i] ?? 0)];
+    along = to;
+    const radius = (at: number) => r1 + ((r2 - r1) * at) / whole;
+    return to > from ? [{ a, b, r1: radius(from), r2: radius(to) }] : [];
+  });
+}
+
+/** Stands the bars on the ground, in the middle. */
+function grounded(bars: readonly Bar[]): { bars: Bar[]; min: Vec3; max: Vec3 } {
+  const reach = (k: 0 | 1 | 2, side: 1 | -1) => {
+    const ends = bars.flatMap(({ a, b, r1, r2 }) => [a[k] + side * r1, b[k] + side * r2]);
+    return side === 1 ? Math.max(...ends) : Math.min(...ends);
+  };
+  const from: Vec3 = [(reach(0, -1) + reach(0, 1)) / 2, reach(1, -1), (reach(2, -1) + reach(2, 1)) / 2];
+  const moved = (p: Vec3): Vec3 => [p[0] - from[0], p[1] - from[1], p[2] - from[2]];
+  return {
+    bars: bars.map((bar) => ({ ...bar, a: moved(bar.a), b: moved(bar.b) })),
+    min: moved([reach(0, -1), reach(1, -1), reach(2, -1)]),
+    max: moved([reach(0, 1), reach(1, 1), reach(2, 1)]),
+  };
+}
+
+/** Cells that volume and surface are taken from, and how far off they then are. */
+const CELLS = 500_000;
+const ERROR = 0.02;
+
+function seen(bars: readonly Bar[], view: 'front' | 'side'): Outline {
+  const flat = ([x, y, z]: Vec3): Vec2 => (view === 'front' ? [x, y] : [z, y]);
+  const rings = bars.map(
+    ({ a, b, r1, r2 }): Ring =>
+      hull([...ellipse(flat(a), 2 * r1, 2 * r1), ...ellipse(flat(b), 2 * r2, 2 * r2)]),
+  );
+  return unite(rings);
+}
+
+/**
+ * A round bar led straight from point to point, its corners and ends round.
+ *
+ * @throws {FormError} naming the field
+ */
+export function tubeShape(form: TubeForm): Shape {
+  positive('tube', 'thicknessMm', form.thicknessMm);
+  positive('tube', 'endMm', form.endMm);
+  const found = barsOf(form);
+  if (found.length === 0)
+    throw new FormError('tube', 'points', 'two points or more, apart from one another', form.points.length);
+  const { bars, min, max } = grounded(found);
+  const length = bars.reduce((sum, { a, b }) => sum + Math.hypot(b[0] - a[0], b[1] - a[1], b[2] - a[2]), 0);
+  const sample = (cellMm: number) =>
+    sampleField(min, max, cellMm, (x, y, z) => Math.min(...bars.map((bar) => barDistance(bar, x, y, z))));
+  const volume = (max[0] - min[0]) * (max[1] - min[1]) * (max[2] - min[2]);
+  const sums = meshSums(surfaceOf(sample(Math.cbrt(volume / CELLS))));
+  const measure = (key: string, title: string, lengthMm: number, field: string | null): FormMeasure => ({
+    key,
+    title,
+    lengthMm,
+    field,
+    handbookRow: null,
+    from: [0, 0],
+    to: [0, lengthMm],
+  });
+  return sampledShape({
+    region: 'tube',
+    box: { min, max },
+    sample,
+    volumeMm3: sums.volumeMm3,
+    areaMm2: sums.areaMm2,
+    error: ERROR,
+    measures: [
+      measure('thickness', 'Thickness', form.thicknessMm, 'thicknessMm'),
+      measure('end', 'Thickness at the end', form.endMm, 'endMm'),
+      measure('along', 'Length along its middle line', length, null),
+    ],
+    outline: (view) => seen(bars, view),
+  });
+}

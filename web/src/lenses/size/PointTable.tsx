@@ -1,0 +1,167 @@
+import type { BarPoint, Form, PlanePoint, ProfilePoint } from '@every-inch/core/form';
+import type { Part } from '@every-inch/core/piece';
+import { realMm } from '@every-inch/core/units';
+import { LengthField } from '../../parts/LengthField.tsx';
+import { useLifeFormat } from '../../parts/lengths.ts';
+import { usePartEdit } from './usePartEdit.ts';
+
+/** One column of a table of points. */
+interface Column<P> {
+  readonly title: string;
+  readonly says: (i: number) => string;
+  readonly read: (point: P) => number;
+  readonly write: (point: P, mm: number) => P;
+  readonly sign: 'nonNegative' | 'any';
+}
+
+interface PointTableProps<P> {
+  readonly part: Part;
+  readonly title: string;
+  /** Name of the form’s field that holds the points. */
+  readonly field: string;
+  readonly points: readonly P[];
+  readonly columns: readonly Column<P>[];
+  /** Fewest points such a form is made of. */
+  readonly least: number;
+}
+
+/** A line of points to be typed, added to and taken from. */
+function PointTable<P>({ part, title, field, points, columns, least }: PointTableProps<P>) {
+  const set = usePartEdit(part);
+  const format = useLifeFormat();
+  const put = (next: readonly P[]) => set(`form.${field}`, next, title.toLowerCase());
+  return (
+    <details className="mt-3">
+      <summary className="heading cursor-pointer">
+        {title}, {points.length} points
+      </summary>
+      <table className="mt-1">
+        <thead>
+          <tr className="heading text-right">
+            {columns.map((column) => (
+              <th key={column.title} className="font-semibold">
+                {column.title}
+              </th>
+            ))}
+            <th>
+              <span className="sr-only">change</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {points.map((point, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: points of a line are known by their place alone
+            <tr key={i}>
+              {columns.map((column) => (
+                <td key={column.title}>
+                  <LengthField
+                    hideLabel
+                    label={column.says(i + 1)}
+                    shown={format(realMm(column.read(point)))}
+                    unit="mm"
+                    sign={column.sign}
+                    onLength={(mm) => put(points.map((old, j) => (j === i ? column.write(old, mm) : old)))}
+                  />
+                </td>
+              ))}
+              <td>
+                <button
+                  type="button"
+                  className="press-quiet"
+                  onClick={() => put([...points.slice(0, i + 1), point, ...points.slice(i + 1)])}
+                >
+                  another after
+                </button>
+                <button
+                  type="button"
+                  className="press-quiet"
+                  disabled={points.length <= least}
+                  onClick={() => put(points.filter((_, j) => j !== i))}
+                >
+                  take out
+                </button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
+  );
+}
+
+const PROFILE: readonly Column<ProfilePoint>[] = [
+  {
+    title: 'across',
+    says: (i) => `Across at point ${i}`,
+    read: (point) => 2 * point.radiusMm,
+    write: (point, mm) => ({ ...point, radiusMm: mm / 2 }),
+    sign: 'nonNegative',
+  },
+  {
+    title: 'height',
+    says: (i) => `Height of point ${i}`,
+    read: (point) => point.heightMm,
+    write: (point, mm) => ({ ...point, heightMm: mm }),
+    sign: 'nonNegative',
+  },
+];
+
+type Axis = 'xMm' | 'yMm' | 'zMm';
+
+function along<P extends { readonly [key in A]: number }, A extends Axis>(axis: A, title: string): Column<P> {
+  return {
+    title,
+    says: (i) => `Point ${i}, ${title}`,
+    read: (point) => point[axis],
+    write: (point, mm) => ({ ...point, [axis]: mm }),
+    sign: 'any',
+  };
+}
+
+const CUT_OUT: readonly Column<PlanePoint>[] = [along('xMm', 'to the right'), along('yMm', 'up')];
+const BAR: readonly Column<BarPoint>[] = [
+  along('xMm', 'to the right'),
+  along('yMm', 'up'),
+  along('zMm', 'towards you'),
+];
+
+/** The points that a turned, cut-out or bent form is drawn through. */
+export function FormPoints({ part, form }: { readonly part: Part; readonly form: Form }) {
+  switch (form.kind) {
+    case 'turned':
+      return (
+        <PointTable
+          part={part}
+          title="Profile from the foot up"
+          field="profile"
+          points={form.profile}
+          columns={PROFILE}
+          least={3}
+        />
+      );
+    case 'extruded':
+      return (
+        <PointTable
+          part={part}
+          title="Outline"
+          field="points"
+          points={form.points}
+          columns={CUT_OUT}
+          least={3}
+        />
+      );
+    case 'tube':
+      return (
+        <PointTable
+          part={part}
+          title="Corners of the bar"
+          field="points"
+          points={form.points}
+          columns={BAR}
+          least={2}
+        />
+      );
+    default:
+      return null;
+  }
+}
