@@ -1,10 +1,10 @@
 import { type Grid, sampleField } from '../solid/index.ts';
 import { depthIn } from './depth.ts';
-import { ellipse, laidDown, polygonOf } from './outline.ts';
+import { ellipse, laidDown, polygonOf, rightHalf } from './outline.ts';
 import type { Box, Outline, Shape, Vec3, View } from './types.ts';
 
 /** A solid round an upright axis, before it is stood or laid down. */
-export interface Axial extends Omit<Shape, 'box' | 'outline' | 'joints' | 'regions' | 'sample'> {
+export interface Axial extends Omit<Shape, 'box' | 'outline' | 'joints' | 'regions' | 'sample' | 'centre'> {
   readonly heightMm: number;
   /** Of the widest place. */
   readonly radiusMm: number;
@@ -24,12 +24,32 @@ function lyingBox(radius: number, heightMm: number): Box {
   return { min: [-heightMm / 2, 0, -radius], max: [heightMm / 2, 2 * radius, radius] };
 }
 
+/**
+ * Height of the centre of what a section sweeps when it is spun round x = 0: ∫ x y dA ÷ ∫ x dA over its right half, edge
+ * by edge (Green’s theorem).
+ */
+function centreHeight(section: Outline): number {
+  let [first, mixed] = [0, 0];
+  for (const polygon of rightHalf(section))
+    for (const ring of polygon)
+      ring.forEach(([x, y], i) => {
+        const [u, v] = ring[(i + 1) % ring.length] ?? [x, y];
+        const twice = x * v - u * y;
+        first += (twice * (x + u)) / 6;
+        mixed += (twice * (2 * x * y + x * v + u * y + 2 * u * v)) / 24;
+      });
+  return mixed / first;
+}
+
 /** Stands a solid of revolution up, or lays it on its side with the axis along x. */
 export function placeAxial(axial: Axial, lying: boolean): Shape {
   const { heightMm, radiusMm: radius, profile, ...solid } = axial;
   const box = lying ? lyingBox(radius, heightMm) : uprightBox(radius, heightMm);
+  const up = centreHeight(axial.section());
+  const centre: Vec3 = lying ? [up - heightMm / 2, radius, 0] : [0, up, 0];
   const rest = {
     ...solid,
+    centre,
     box,
     joints: [],
     regions: [axial.thickest.region],

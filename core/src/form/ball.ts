@@ -15,6 +15,7 @@ export function ballShape(form: BallForm): Shape {
     box: { min: [-r, 0, -r], max: [r, across, r] },
     volumeMm3: ballVolume(r),
     areaMm2: 4 * Math.PI * r * r,
+    centre: [0, r, 0],
     error: 0,
     joints: [],
     thickest,

@@ -30,6 +30,7 @@ export function blockShape(form: BlockForm): Shape {
     box: { min: [-w / 2, 0, -d / 2], max: [w / 2, h, d / 2] },
     volumeMm3: w * h * d,
     areaMm2: 2 * (w * h + w * d + h * d),
+    centre: [0, h / 2, 0],
     error: 0,
     joints: [],
     thickest,

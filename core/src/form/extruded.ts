@@ -19,12 +19,26 @@ function perimeter(ring: readonly Vec2[]): number {
   }, 0);
 }
 
+/** Centre of the area between rings, holes running the other way round. */
+function centroid(rings: readonly (readonly Vec2[])[], area: number): Vec2 {
+  let [across, up] = [0, 0];
+  for (const ring of rings)
+    ring.forEach(([x, y], i) => {
+      const [u, v] = ring[(i + 1) % ring.length] ?? [x, y];
+      const twice = x * v - u * y;
+      across += (twice * (x + u)) / 6;
+      up += (twice * (y + v)) / 6;
+    });
+  return [across / area, up / area];
+}
+
 /** A prism over an outline that stands on the ground facing the viewer; closed forms, but for what is inside it. */
 function prism(region: string, face: Outline, depth: number, measures: readonly FormMeasure[]): Shape {
   const rings = face.flat();
   const area = rings.reduce((sum, ring) => sum + signedArea(ring), 0);
   const edge = rings.reduce((sum, ring) => sum + perimeter(ring), 0);
   const [left, bottom, right, top] = extentOf(face);
+  const [across, up] = centroid(rings, area);
   return sampledShape({
     region,
     box: { min: [left, bottom, -depth / 2], max: [right, top, depth / 2] },
@@ -36,6 +50,7 @@ function prism(region: string, face: Outline, depth: number, measures: readonly 
       }),
     volumeMm3: Math.abs(area) * depth,
     areaMm2: 2 * Math.abs(area) + edge * depth,
+    centre: [across, up, 0],
     error: 0,
     measures,
     outline: (view) => (view === 'front' ? face : polygonOf(rectangle(-depth / 2, bottom, depth / 2, top))),

@@ -341,3 +341,57 @@ describe('the store of shapes', () => {
     expect(heroic.box.max[1]).toBeCloseTo(1660, 6);
   });
 });
+
+describe('the centre of a solid (any handbook of mechanics)', () => {
+  const up = (form: Form) => shapeOf(form).centre[1];
+
+  it('of a cone lies a quarter up, of a half-high frustum where its sums say, of a lying one in its middle line', () => {
+    expect(up({ kind: 'cylinder', heightMm: 40, bottomMm: 30, topMm: 0, lying: false })).toBeCloseTo(10, 9);
+    // h (R² + 2 R r + 3 r²) / 4 (R² + R r + r²) with R = 2 r
+    expect(up({ kind: 'cylinder', heightMm: 40, bottomMm: 20, topMm: 10, lying: false })).toBeCloseTo(
+      (40 * (4 + 4 + 3)) / (4 * (4 + 2 + 1)),
+      9,
+    );
+    const lying = shapeOf({ kind: 'cylinder', heightMm: 40, bottomMm: 30, topMm: 0, lying: true });
+    expect(lying.centre[0]).toBeCloseTo(-10, 9);
+    expect(lying.centre[1]).toBeCloseTo(15, 9);
+  });
+
+  it('of a wedge lies a third up, of a ball, a block and a ring in the middle', () => {
+    const wedge = shapeOf({ kind: 'wedge', widthMm: 30, heightMm: 21, depthMm: 10 });
+    expect(wedge.centre[0]).toBeCloseTo(5, 9);
+    expect(wedge.centre[1]).toBeCloseTo(7, 9);
+    expect(up({ kind: 'ball', diameterMm: 12 })).toBe(6);
+    expect(up({ kind: 'block', widthMm: 1, heightMm: 8, depthMm: 1 })).toBe(4);
+    expect(up({ kind: 'ring', acrossMm: 50, thicknessMm: 10, lying: false })).toBe(25);
+  });
+
+  it('of a filled bowl is that of its frustum; hollowed out, most of it is low in the wall and floor', () => {
+    const bowl = (...inside: { radiusMm: number; heightMm: number }[]): Form => ({
+      kind: 'turned',
+      lying: false,
+      profile: [
+        { radiusMm: 0, heightMm: 0 },
+        { radiusMm: 40, heightMm: 0 },
+        { radiusMm: 60, heightMm: 50 },
+        ...inside,
+      ],
+    });
+    const full = bowl({ radiusMm: 0, heightMm: 50 });
+    const hollow = bowl(
+      { radiusMm: 56, heightMm: 50 },
+      { radiusMm: 36, heightMm: 4 },
+      { radiusMm: 0, heightMm: 4 },
+    );
+    expect(up(full)).toBeCloseTo((50 * (16 + 2 * 24 + 3 * 36)) / (4 * (16 + 24 + 36)), 6);
+    expect(up(hollow)).toBeLessThan(up(full));
+    expect(up(hollow)).toBeGreaterThan(15);
+  });
+
+  it('goes down when a person sits, and stays inside the box', () => {
+    const standing = shapeOf({ ...PLAIN_PERSON, statureMm: 1700 });
+    const sitting = shapeOf({ ...PLAIN_PERSON, statureMm: 1700, pose: 'sitting' });
+    expect(sitting.centre[1]).toBeLessThan(standing.centre[1]);
+    expect(sitting.centre[2]).toBeGreaterThan(standing.centre[2]);
+  });
+});

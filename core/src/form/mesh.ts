@@ -52,7 +52,7 @@ export function meshShape(form: MeshForm): Shape {
   const found = standing(unpacked(form), form.upright, unitMm);
   const report = checkMesh(found);
   const mesh = report.insideOut ? turnedInsideOut(found) : found;
-  const { min, max, volumeMm3, areaMm2 } = meshSums(mesh);
+  const { min, max, volumeMm3, areaMm2, centre } = meshSums(mesh);
   const height = max[1] - min[1];
   if (!(Math.min(max[0] - min[0], height, max[2] - min[2]) > 0))
     throw new FormError('mesh', 'data', 'a solid with some thickness', 'a flat one');
@@ -62,6 +62,7 @@ export function meshShape(form: MeshForm): Shape {
     sample: (cellMm) => meshGrid(mesh, cellMm),
     volumeMm3: Math.abs(volumeMm3),
     areaMm2,
+    centre,
     error: report.isSolid || report.insideOut ? 0 : UNKNOWN,
     notes: reportLines(report),
     measures: [

@@ -48,6 +48,7 @@ export function ringShape(form: RingForm): Shape {
     box: { min: [-across / 2, 0, -depth / 2], max: [across / 2, height, depth / 2] },
     volumeMm3: ringVolume(R, r),
     areaMm2: ringArea(R, r),
+    centre: [0, height / 2, 0],
     error: 0,
     joints: [],
     thickest,

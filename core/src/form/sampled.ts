@@ -11,6 +11,7 @@ export interface Sampled {
   sample(cellMm: number): Grid;
   readonly volumeMm3: number;
   readonly areaMm2: number;
+  readonly centre: Vec3;
   /** Of volume and surface; what is read off the grid is to a cell besides. */
   readonly error: number;
   readonly measures: readonly FormMeasure[];
@@ -127,6 +128,7 @@ export function sampledShape(solid: Sampled): Shape {
     box: solid.box,
     volumeMm3: solid.volumeMm3,
     areaMm2: solid.areaMm2,
+    centre: solid.centre,
     error: solid.error,
     thickest,
     measures: solid.measures,

@@ -19,6 +19,7 @@ export function scaledShape(shape: Shape, by: number): Shape {
     box: { min: point3(shape.box.min), max: point3(shape.box.max) },
     volumeMm3: shape.volumeMm3 * by ** 3,
     areaMm2: shape.areaMm2 * by ** 2,
+    centre: point3(shape.centre),
     error: shape.error,
     thickest: ball(shape.thickest),
     joints: shape.joints.map((joint) => ({ ...joint, at: point3(joint.at) })),

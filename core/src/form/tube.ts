@@ -108,6 +108,7 @@ export function tubeShape(form: TubeForm): Shape {
     sample,
     volumeMm3: sums.volumeMm3,
     areaMm2: sums.areaMm2,
+    centre: sums.centre,
     error: ERROR,
     measures: [
       measure('thickness', 'Thickness', form.thicknessMm, 'thicknessMm'),

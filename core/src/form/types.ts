@@ -301,6 +301,8 @@ export interface Shape {
   readonly box: Box;
   readonly volumeMm3: number;
   readonly areaMm2: number;
+  /** Centre of the solid: where it balances when it is of one stuff. */
+  readonly centre: Vec3;
   /** Largest relative error of volume and surface; 0 in closed form. */
   readonly error: number;
   readonly thickest: InnerBall;

@@ -175,10 +175,16 @@ function reckonMade(context: PartContext, measure: FormMeasure, wanted: Reckonin
   ];
 }
 
+function roughly(error: number): string | undefined {
+  if (error === 0) return undefined;
+  if (error >= 1) return 'The surface is open: what it encloses is a guess.';
+  return `Summed numerically: right to ${error * 100} %.`;
+}
+
 function reckonSolid(context: PartContext): Reckoning[] {
   const { part, shape, shrink } = context;
   const over = overScale(context);
-  const note = shape.error === 0 ? undefined : `Summed numerically: right to ${shape.error * 100} %.`;
+  const note = roughly(shape.error);
   const figure = (
     key: string,
     title: string,
@@ -225,6 +231,14 @@ function reckonSolid(context: PartContext): Reckoning[] {
       'cm²',
       `A = ${power('²')}`,
       'Surface of the form',
+    ),
+    figure(
+      'centre',
+      'Centre above the ground',
+      shape.centre[1] / shrink,
+      'mm',
+      `c = ${power('')}`,
+      'Centre of the form, all of one stuff',
     ),
     figure(
       'thickest',

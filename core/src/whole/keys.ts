@@ -31,6 +31,7 @@ export const KEYS: readonly KeyRow[] = [
     unit: 'mm',
     says: 'made less wanted, judged against what is allowed',
   },
+  { key: 'size.centre', lens: 'size', of: 'part', unit: 'mm', says: 'centre of the solid above the ground' },
   { key: 'size.volume', lens: 'size', of: 'part', unit: 'cm³', says: 'volume of the form, in miniature' },
   { key: 'size.surface', lens: 'size', of: 'part', unit: 'cm²', says: 'surface of the form, in miniature' },
   {

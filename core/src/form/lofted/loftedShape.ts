@@ -93,6 +93,7 @@ export function loftedShape(body: LoftedBody): LoftedShape {
     sample: (cellMm) => filleted(gridOf(lofts, cellMm), filletPasses(body.filletMm, cellMm)),
     box,
     volumeMm3: sums.volumeMm3,
+    centre: sums.centre,
     areaMm2: boundaryOf(lofts).areaMm2,
     error: body.isThin ? ERROR.thin : ERROR.body,
     thickest,
