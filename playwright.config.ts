@@ -1,6 +1,19 @@
 import { defineConfig } from '@playwright/test';
 
 const PORT = 4187;
+const ARGS = [
+  '--headless',
+  '--no-sandbox',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+const executablePath = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
+
+/** How the tests, the bench and the pictures start Chromium. */
+export const LAUNCH = { executablePath, args: ARGS };
 
 export default defineConfig({
   testDir: 'e2e',
@@ -14,22 +27,7 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
     timezoneId: 'UTC',
-    launchOptions: {
-      executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-      args: [
-        '--headless',
-        '--no-sandbox',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-        // Drawing in space, in software.
-        '--use-angle=swiftshader',
-        '--enable-unsafe-swiftshader',
-        '--ignore-gpu-blocklist',
-      ],
-    },
+    launchOptions: LAUNCH,
   },
   webServer: {
     command: `node --import tsx server/src/main.ts --port ${PORT}`,

@@ -1,7 +1,7 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { type Browser, chromium, type Page } from '@playwright/test';
-import playwrightConfig from '../playwright.config.ts';
+import { LAUNCH } from '../playwright.config.ts';
 import type { Line } from './run.ts';
 import { median } from './yardstick.ts';
 
@@ -66,7 +66,7 @@ async function loads(browser: Browser, path: string, usable: string): Promise<Lo
 /** What the Shelf and the demo piece cost from a cold start. */
 export async function pageLines(yardstick: number): Promise<Line[]> {
   const server = await startServer();
-  const browser = await chromium.launch(playwrightConfig.use?.launchOptions);
+  const browser = await chromium.launch(LAUNCH);
   try {
     const shelf = await loads(browser, '/', 'main li');
     const ferry = await loads(browser, '/piece/low-water-ferry/size', '[aria-label="Reckoning"]');

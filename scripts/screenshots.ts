@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { mkdirSync } from 'node:fs';
 import { type BrowserContextOptions, chromium, type Page } from '@playwright/test';
-import playwrightConfig from '../playwright.config.ts';
+import { LAUNCH } from '../playwright.config.ts';
 
 const PORT = 4193;
 const ADDRESS = `http://127.0.0.1:${PORT}`;
@@ -56,7 +56,7 @@ const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts',
   stdio: ['ignore', 'pipe', 'inherit'],
 });
 await once(server.stdout, 'data');
-const browser = await chromium.launch(playwrightConfig.use?.launchOptions);
+const browser = await chromium.launch(LAUNCH);
 mkdirSync(FOLDER, { recursive: true });
 const wanted = process.argv.slice(2);
 try {

@@ -8,6 +8,8 @@ export interface Axial extends Omit<Shape, 'box' | 'outline' | 'joints' | 'regio
   readonly heightMm: number;
   /** Of the widest place. */
   readonly radiusMm: number;
+  /** Distance in the meridian plane, out from the axis and up it; null takes it from the section. */
+  readonly distance: ((out: number, up: number) => number) | null;
   /** Seen from the side, axis upright. */
   profile(): Outline;
 }
@@ -43,7 +45,7 @@ function centreHeight(section: Outline): number {
 
 /** Stands a solid of revolution up, or lays it on its side with the axis along x. */
 export function placeAxial(axial: Axial, lying: boolean): Shape {
-  const { heightMm, radiusMm: radius, profile, ...solid } = axial;
+  const { heightMm, radiusMm: radius, profile, distance, ...solid } = axial;
   const box = lying ? lyingBox(radius, heightMm) : uprightBox(radius, heightMm);
   const up = centreHeight(axial.section());
   const centre: Vec3 = lying ? [up - heightMm / 2, radius, 0] : [0, up, 0];
@@ -55,10 +57,9 @@ export function placeAxial(axial: Axial, lying: boolean): Shape {
     regions: [axial.thickest.region],
     sample(cellMm: number): Grid {
       const section = axial.section();
+      const meridian = distance ?? ((out: number, up: number) => -depthIn(section, [out, up]));
       return sampleField(box.min, box.max, cellMm, (x, y, z) =>
-        lying
-          ? -depthIn(section, [Math.hypot(y - radius, z), x + heightMm / 2])
-          : -depthIn(section, [Math.hypot(x, z), y]),
+        lying ? meridian(Math.hypot(y - radius, z), x + heightMm / 2) : meridian(Math.hypot(x, z), y),
       );
     },
   };

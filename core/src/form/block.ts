@@ -1,8 +1,9 @@
 import { sampleField } from '../solid/index.ts';
 import { noCore, wholeCore } from './core.ts';
 import { positive } from './errors.ts';
+import { fieldMeasure } from './fieldMeasure.ts';
 import { polygonOf, rectangle } from './outline.ts';
-import type { BlockForm, FormMeasure, Shape, Vec2 } from './types.ts';
+import type { BlockForm, Shape } from './types.ts';
 
 /** Distance to a block from how far a point lies over each pair of faces. */
 function boxDistance(x: number, y: number, z: number): number {
@@ -17,15 +18,6 @@ export function blockShape(form: BlockForm): Shape {
   const d = positive('block', 'depthMm', form.depthMm);
   const face = (half: number) => polygonOf(rectangle(-half, 0, half, h));
   const thickest = { diameterMm: Math.min(w, h, d), at: [0, h / 2, 0] as const, region: 'block' };
-  const side = (key: string, title: string, lengthMm: number, from: Vec2, to: Vec2): FormMeasure => ({
-    key,
-    title,
-    lengthMm,
-    field: `${key}Mm`,
-    handbookRow: null,
-    from,
-    to,
-  });
   return {
     box: { min: [-w / 2, 0, -d / 2], max: [w / 2, h, d / 2] },
     volumeMm3: w * h * d,
@@ -35,9 +27,9 @@ export function blockShape(form: BlockForm): Shape {
     joints: [],
     thickest,
     measures: [
-      side('height', 'Height', h, [-w / 2, 0], [-w / 2, h]),
-      side('width', 'Width', w, [-w / 2, 0], [w / 2, 0]),
-      side('depth', 'Depth', d, [-w / 2, 0], [w / 2, 0]),
+      fieldMeasure('height', 'Height', h, [-w / 2, 0], [-w / 2, h]),
+      fieldMeasure('width', 'Width', w, [-w / 2, 0], [w / 2, 0]),
+      fieldMeasure('depth', 'Depth', d, [-w / 2, 0], [w / 2, 0]),
     ],
     regions: ['block'],
     sample: (cellMm) =>

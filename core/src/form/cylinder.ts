@@ -107,6 +107,7 @@ export function cylinderShape(form: CylinderForm): Shape {
           to: [r2, height],
         },
       ],
+      distance: null,
       profile: outline,
       section: outline,
       core: (skin, least) => cylinderCore(frustum, thickest, skin, least),

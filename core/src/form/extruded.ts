@@ -1,6 +1,7 @@
 import { sampleField } from '../solid/index.ts';
 import { depthIn } from './depth.ts';
 import { FormError, positive } from './errors.ts';
+import { fieldMeasure } from './fieldMeasure.ts';
 import { extentOf, mapOutline, polygonOf, rectangle, unite } from './outline.ts';
 import { sampledShape } from './sampled.ts';
 import type { ExtrudedForm, FormMeasure, Outline, PlanePoint, Shape, Vec2, WedgeForm } from './types.ts';
@@ -57,10 +58,6 @@ function prism(region: string, face: Outline, depth: number, measures: readonly 
   });
 }
 
-function measure(key: string, title: string, lengthMm: number, from: Vec2, to: Vec2): FormMeasure {
-  return { key, title, lengthMm, field: `${key}Mm`, handbookRow: null, from, to };
-}
-
 /** @throws {FormError} for a side of zero or less */
 export function wedgeShape(form: WedgeForm): Shape {
   const w = positive('wedge', 'widthMm', form.widthMm);
@@ -72,9 +69,9 @@ export function wedgeShape(form: WedgeForm): Shape {
     [w / 2, h],
   ]);
   return prism('wedge', face, d, [
-    measure('height', 'Height', h, [w / 2, 0], [w / 2, h]),
-    measure('width', 'Width', w, [-w / 2, 0], [w / 2, 0]),
-    measure('depth', 'Depth', d, [-w / 2, 0], [w / 2, 0]),
+    fieldMeasure('height', 'Height', h, [w / 2, 0], [w / 2, h]),
+    fieldMeasure('width', 'Width', w, [-w / 2, 0], [w / 2, 0]),
+    fieldMeasure('depth', 'Depth', d, [-w / 2, 0], [w / 2, 0]),
   ]);
 }
 
@@ -101,12 +98,12 @@ export function extrudedShape(form: ExtrudedForm): Shape {
   const face = drawn(form.points);
   const [left, , right, top] = extentOf(face);
   const stretched = (key: 'height' | 'width', title: string, lengthMm: number, to: Vec2): FormMeasure => ({
-    ...measure(key, title, lengthMm, [left, 0], to),
+    ...fieldMeasure(key, title, lengthMm, [left, 0], to),
     field: key,
   });
   return prism('extruded', face, d, [
     stretched('height', 'Height', top, [left, top]),
     stretched('width', 'Width', right - left, [right, 0]),
-    measure('depth', 'Thickness', d, [left, 0], [left + d, 0]),
+    fieldMeasure('depth', 'Thickness', d, [left, 0], [left + d, 0]),
   ]);
 }

@@ -1,7 +1,9 @@
 import { placeAxial } from './axial.ts';
 import { noCore } from './core.ts';
 import { FormError, positive } from './errors.ts';
+import { fieldMeasure } from './fieldMeasure.ts';
 import { polygonOf } from './outline.ts';
+import { roundCone } from './roundCone.ts';
 import { roundBar } from './solids.ts';
 import type { Core, InnerBall, Outline, RodForm, Shape, Vec2 } from './types.ts';
 
@@ -81,15 +83,6 @@ export function rodShape(form: RodForm): Shape {
     r1 >= r2
       ? { diameterMm: 2 * r1, at: [0, bar.y1, 0], region: 'rod' }
       : { diameterMm: 2 * r2, at: [0, bar.y2, 0], region: 'rod' };
-  const field = (key: string, title: string, lengthMm: number, from: Vec2, to: Vec2) => ({
-    key,
-    title,
-    lengthMm,
-    field: `${key}Mm`,
-    handbookRow: null,
-    from,
-    to,
-  });
   return placeAxial(
     {
       heightMm: length,
@@ -99,10 +92,11 @@ export function rodShape(form: RodForm): Shape {
       error: 0,
       thickest,
       measures: [
-        field('length', 'Length', length, [0, 0], [0, length]),
-        field('start', 'Thickness at the foot', 2 * r1, [-r1, bar.y1], [r1, bar.y1]),
-        field('end', 'Thickness at the tip', 2 * r2, [-r2, bar.y2], [r2, bar.y2]),
+        fieldMeasure('length', 'Length', length, [0, 0], [0, length]),
+        fieldMeasure('start', 'Thickness at the foot', 2 * r1, [-r1, bar.y1], [r1, bar.y1]),
+        fieldMeasure('end', 'Thickness at the tip', 2 * r2, [-r2, bar.y2], [r2, bar.y2]),
       ],
+      distance: (out, up) => roundCone(out, up - bar.y1, apart, r1, r2),
       profile: outline,
       section: outline,
       core: (skin, least) => rodCore(bar, thickest, skin, least),

@@ -1,6 +1,7 @@
 import { meshSums, sampleField, surfaceOf } from '../solid/index.ts';
 import { FormError, positive } from './errors.ts';
 import { ellipse, hull, unite } from './outline.ts';
+import { roundCone } from './roundCone.ts';
 import { sampledShape } from './sampled.ts';
 import type { FormMeasure, Outline, Ring, Shape, TubeForm, Vec2, Vec3 } from './types.ts';
 
@@ -11,23 +12,16 @@ interface Bar {
   readonly r2: number;
 }
 
-/** Distance to a bar with round ends whose radius goes evenly from one end to the other (Quilez, round cone). */
 function barDistance({ a, b, r1, r2 }: Bar, x: number, y: number, z: number): number {
   const [bx, by, bz] = [b[0] - a[0], b[1] - a[1], b[2] - a[2]];
   const [px, py, pz] = [x - a[0], y - a[1], z - a[2]];
-  const l2 = bx * bx + by * by + bz * bz;
-  const rr = r1 - r2;
-  const a2 = l2 - rr * rr;
-  const yy = px * bx + py * by + pz * bz;
-  const zz = yy - l2;
-  const [qx, qy, qz] = [px * l2 - bx * yy, py * l2 - by * yy, pz * l2 - bz * yy];
-  const x2 = qx * qx + qy * qy + qz * qz;
-  const y2 = yy * yy * l2;
-  const z2 = zz * zz * l2;
-  const k = Math.sign(rr) * rr * rr * x2;
-  if (Math.sign(zz) * a2 * z2 > k) return Math.sqrt(x2 + z2) / l2 - r2;
-  if (Math.sign(yy) * a2 * y2 < k) return Math.sqrt(x2 + y2) / l2 - r1;
-  return (Math.sqrt((x2 * a2) / l2) + yy * rr) / l2 - r1;
+  const apart = Math.hypot(bx, by, bz);
+  const along = (px * bx + py * by + pz * bz) / apart;
+  const out = Math.sqrt(Math.max(0, px * px + py * py + pz * pz - along * along));
+  // Two corners nearer than their radii differ are one ball inside the other.
+  if (Math.abs(r1 - r2) >= apart)
+    return (r1 > r2 ? Math.hypot(out, along) : Math.hypot(out, along - apart)) - Math.max(r1, r2);
+  return roundCone(out, along, apart, r1, r2);
 }
 
 function barsOf(form: TubeForm): Bar[] {

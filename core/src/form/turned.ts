@@ -123,6 +123,7 @@ export function turnedShape(form: TurnedForm): Shape {
       error: 0,
       thickest,
       measures: measuresOf(ring),
+      distance: null,
       profile: () => seenFromSide(ring),
       section: () => bothSides(ring),
       core: (skin, least) => coreOfTurned(bothSides(ring), thickest, skin, least, sweptVolume),

@@ -8,15 +8,22 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { duplicatePart, movePart, type Part, partDepths, removePart } from '@every-inch/core/piece';
+import {
+  duplicatePart,
+  movePart,
+  type Part,
+  type Piece,
+  partDepths,
+  removePart,
+} from '@every-inch/core/piece';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { ChevronDown, Copy, CornerDownRight, GripVertical, Trash2 } from 'lucide-react';
-import { type KeyboardEvent, useMemo, useState } from 'react';
+import { type KeyboardEvent, memo, useMemo, useState } from 'react';
 import { toast } from 'sonner';
-import { selectHeeds, useReckoned } from '../state/derived.ts';
+import { selectHeeds, selectReckoned } from '../state/derived.ts';
 import { undone } from '../state/documentSlice.ts';
 import { dialogOpened, selected } from '../state/sessionSlice.ts';
-import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
+import { edit, selectPart, store, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
 import { onLogRule } from './logRule.ts';
 
 function LogBar({
@@ -57,7 +64,6 @@ function LogBar({
 
 function usePartKeys(part: Part) {
   const dispatch = useAppDispatch();
-  const piece = useOpenPiece();
   const focusPart = (id: string | undefined) => {
     if (!id) return;
     dispatch(selected(id));
@@ -65,11 +71,11 @@ function usePartKeys(part: Part) {
   };
   const move = (before: Part | null, parent: Part['parent'], label: string) =>
     dispatch(edit(label, (old) => movePart(old, part.id, before?.id ?? null, parent)));
-  const moveOn = (key: string): boolean => {
-    const siblings = piece.parts.filter(({ parent }) => parent === part.parent);
+  const moveOn = ({ parts }: Piece, key: string): boolean => {
+    const siblings = parts.filter(({ parent }) => parent === part.parent);
     const place = siblings.indexOf(part);
     const above = siblings[place - 1];
-    const parent = piece.parts.find(({ id }) => id === part.parent);
+    const parent = parts.find(({ id }) => id === part.parent);
     if (key === 'ArrowUp' && above) move(above, part.parent, `move ${part.name} up`);
     else if (key === 'ArrowDown' && siblings[place + 1])
       move(siblings[place + 2] ?? null, part.parent, `move ${part.name} down`);
@@ -78,9 +84,12 @@ function usePartKeys(part: Part) {
     else if (key === 'ArrowLeft' && parent) move(null, parent.parent, `let ${part.name} stand alone`);
     return key.startsWith('Arrow');
   };
+  // The piece is read when a key is pressed: a row that followed it would be drawn again at every change of any part.
   return (event: KeyboardEvent): void => {
+    const { piece } = store.getState().document;
+    if (!piece) return;
     if (event.altKey) {
-      if (moveOn(event.key)) event.preventDefault();
+      if (moveOn(piece, event.key)) event.preventDefault();
       return;
     }
     if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
@@ -116,14 +125,16 @@ function SortableRow({ part, depth }: RowProps) {
   return <TrayRow part={part} depth={depth} drag={useSortable({ id: part.id, disabled: readOnly })} />;
 }
 
-function TrayRow({ part, depth, drag }: RowProps & { readonly drag?: Drag }) {
+/** A row is drawn again only when what it shows has changed: a piece may have thousands. */
+const TrayRow = memo(function TrayRow({ part, depth, drag }: RowProps & { readonly drag?: Drag }) {
   const dispatch = useAppDispatch();
-  const reckoned = useReckoned();
-  const isSelected = useAppSelector(selectPart)?.id === part.id;
+  const isSelected = useAppSelector((state) => selectPart(state)?.id === part.id);
   const readOnly = useAppSelector((state) => state.document.readOnly);
   const onKeyDown = usePartKeys(part);
-  const heightMm = reckoned.book.get(`${part.id}/size.height`)?.quantity.value ?? null;
-  const heed = useAppSelector(selectHeeds).byPart.get(part.id) ?? 0;
+  const heightMm = useAppSelector(
+    (state) => selectReckoned(state)?.book.get(`${part.id}/size.height`)?.quantity.value ?? null,
+  );
+  const heed = useAppSelector((state) => selectHeeds(state).byPart.get(part.id) ?? 0);
   return (
     <li
       ref={drag?.setNodeRef}
@@ -204,7 +215,7 @@ function TrayRow({ part, depth, drag }: RowProps & { readonly drag?: Drag }) {
       )}
     </li>
   );
-}
+});
 
 /** Every part, with its miniature height on one logarithmic rule. */
 export function Tray() {

@@ -1,4 +1,5 @@
 import { FormError, positive } from '../errors.ts';
+import { fieldMeasure } from '../fieldMeasure.ts';
 import { type Loft, type LoftedShape, limb, loftedShape, plus } from '../lofted/index.ts';
 import type { CrawlerForm, Vec3 } from '../types.ts';
 
@@ -122,21 +123,6 @@ export function crawlerShape(form: CrawlerForm): LoftedShape {
   whole('legPairs', form.legPairs, 0, 12);
   whole('legSegments', form.legSegments, 1, 6);
   const pairs = Array.from({ length: form.legPairs }, (_, i) => i);
-  const measure = (
-    key: string,
-    title: string,
-    lengthMm: number,
-    from: readonly [number, number],
-    to: readonly [number, number],
-  ) => ({
-    key,
-    title,
-    lengthMm,
-    field: `${key}Mm`,
-    handbookRow: null,
-    from,
-    to,
-  });
   return loftedShape({
     lofts: [
       ...sections(form),
@@ -146,12 +132,12 @@ export function crawlerShape(form: CrawlerForm): LoftedShape {
     joints: [],
     pose: {},
     measures: [
-      measure('length', 'Body length', L, [-L / 2, y], [L / 2, y]),
-      measure('footCircle', 'Foot circle', circle, [-circle / 2, 0], [circle / 2, 0]),
-      measure('bodyHeight', 'Middle of the body above the ground', y, [0, 0], [0, y]),
-      measure('leg', 'Leg thickness at the body', form.legMm, [0, 0], [form.legMm, 0]),
+      fieldMeasure('length', 'Body length', L, [-L / 2, y], [L / 2, y]),
+      fieldMeasure('footCircle', 'Foot circle', circle, [-circle / 2, 0], [circle / 2, 0]),
+      fieldMeasure('bodyHeight', 'Middle of the body above the ground', y, [0, 0], [0, y]),
+      fieldMeasure('leg', 'Leg thickness at the body', form.legMm, [0, 0], [form.legMm, 0]),
       ...(form.feelersMm > 0
-        ? [measure('feelers', 'Feelers', form.feelersMm, [L / 2, y], [L / 2 + form.feelersMm, y])]
+        ? [fieldMeasure('feelers', 'Feelers', form.feelersMm, [L / 2, y], [L / 2 + form.feelersMm, y])]
         : []),
     ],
     filletMm: 0,

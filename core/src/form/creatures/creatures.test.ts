@@ -8,12 +8,9 @@ import {
   type BirdForm,
   type CrawlerForm,
   choicesOf,
-  extentOf,
   FormError,
   type RoundCreatureForm,
   type Shape,
-  STARTS,
-  shapeOf,
   type TreeForm,
 } from '../index.ts';
 import { boundaryOf, type LoftedShape } from '../lofted/index.ts';
@@ -231,28 +228,7 @@ describe('trees', () => {
   });
 });
 
-describe('every named start', () => {
-  it('builds a sound solid: finite, on the ground, and its silhouettes as large as its box', () => {
-    for (const { title, form } of STARTS) {
-      const shape = shapeOf(form);
-      expect(shape.volumeMm3, title).toBeGreaterThan(0);
-      expect(shape.areaMm2, title).toBeGreaterThan(0);
-      expect(shape.thickest.diameterMm, title).toBeGreaterThan(0);
-      expect(shape.box.min[1], title).toBeCloseTo(0, 4);
-      // A solid has at least the surface of a ball of its volume (isoperimetric inequality).
-      expect(shape.areaMm2, title).toBeGreaterThan(0.98 * Math.cbrt(36 * Math.PI * shape.volumeMm3 ** 2));
-      for (const [view, k] of [
-        ['front', 0],
-        ['side', 2],
-      ] as const) {
-        const [left, , right, top] = extentOf(shape.outline(view));
-        const wide = shape.box.max[k] - shape.box.min[k];
-        expect((right - left) / wide, `${title} ${view}`).toBeCloseTo(1, 1.4);
-        expect(top / shape.box.max[1], `${title} ${view}`).toBeCloseTo(1, 1.4);
-      }
-    }
-  });
-
+describe('two ways to the same sums', () => {
   it('two ways to the same volume agree to the error stated: grid and boundary', () => {
     for (const shape of [
       beastShape(beast({ proportions: 'horse' })),

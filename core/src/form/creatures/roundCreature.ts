@@ -1,4 +1,5 @@
 import { FormError, positive } from '../errors.ts';
+import { fieldMeasure } from '../fieldMeasure.ts';
 import { egg, type Loft, type LoftedShape, limb, loftedShape, plus } from '../lofted/index.ts';
 import type { RoundCreatureForm, Vec3 } from '../types.ts';
 
@@ -139,21 +140,6 @@ export function roundCreatureShape(form: RoundCreatureForm): LoftedShape {
   const W = positive('round', 'widthMm', form.widthMm);
   for (const field of ['armsMm', 'legsMm'] as const)
     if (!(form[field] >= 0)) throw new FormError('round', field, 'a length of 0 or more', form[field]);
-  const measure = (
-    key: string,
-    title: string,
-    lengthMm: number,
-    from: readonly [number, number],
-    to: readonly [number, number],
-  ) => ({
-    key,
-    title,
-    lengthMm,
-    field: `${key}Mm`,
-    handbookRow: null,
-    from,
-    to,
-  });
   const sides = [1, -1] as const;
   return loftedShape({
     lofts: [
@@ -163,12 +149,12 @@ export function roundCreatureShape(form: RoundCreatureForm): LoftedShape {
     joints: [],
     pose: {},
     measures: [
-      measure('height', 'Height to the crown', H, [0, 0], [0, H]),
-      measure('width', 'Width of the body', W, [-W / 2, H / 3], [W / 2, H / 3]),
+      fieldMeasure('height', 'Height to the crown', H, [0, 0], [0, H]),
+      fieldMeasure('width', 'Width of the body', W, [-W / 2, H / 3], [W / 2, H / 3]),
       ...(form.armsMm > 0
-        ? [measure('arms', 'Arm', form.armsMm, [W / 2, H / 2], [W / 2 + form.armsMm, H / 2])]
+        ? [fieldMeasure('arms', 'Arm', form.armsMm, [W / 2, H / 2], [W / 2 + form.armsMm, H / 2])]
         : []),
-      ...(form.legsMm > 0 ? [measure('legs', 'Foot', form.legsMm, [0, 0], [form.legsMm, 0])] : []),
+      ...(form.legsMm > 0 ? [fieldMeasure('legs', 'Foot', form.legsMm, [0, 0], [form.legsMm, 0])] : []),
     ],
     filletMm: 0.02 * W,
   });

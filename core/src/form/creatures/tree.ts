@@ -1,4 +1,5 @@
 import { FormError, positive } from '../errors.ts';
+import { fieldMeasure } from '../fieldMeasure.ts';
 import { type Loft, type LoftedShape, limb, loftedShape } from '../lofted/index.ts';
 import type { TreeForm, Vec3 } from '../types.ts';
 
@@ -139,21 +140,6 @@ export function treeShape(form: TreeForm): LoftedShape {
   if (!(form.rootsMm >= 0)) throw new FormError('tree', 'rootsMm', 'a length of 0 or more', form.rootsMm);
   if (!Number.isInteger(form.forks) || form.forks < 1 || form.forks > MOST_FORKS)
     throw new FormError('tree', 'forks', `a whole number from 1 to ${MOST_FORKS}`, form.forks);
-  const measure = (
-    key: string,
-    title: string,
-    lengthMm: number,
-    from: readonly [number, number],
-    to: readonly [number, number],
-  ) => ({
-    key,
-    title,
-    lengthMm,
-    field: `${key}Mm`,
-    handbookRow: null,
-    from,
-    to,
-  });
   return loftedShape({
     lofts: [
       trunk(form),
@@ -163,13 +149,13 @@ export function treeShape(form: TreeForm): LoftedShape {
     joints: [],
     pose: {},
     measures: [
-      measure('height', 'Height', H, [0, 0], [0, H]),
-      measure('spread', 'Spread of the crown', spread, [-spread / 2, H * 0.8], [spread / 2, H * 0.8]),
-      measure('fork', 'First fork above the ground', fork, [0, 0], [0, fork]),
-      measure('trunk', 'Trunk across at the foot', trunkMm, [-trunkMm / 2, 0], [trunkMm / 2, 0]),
+      fieldMeasure('height', 'Height', H, [0, 0], [0, H]),
+      fieldMeasure('spread', 'Spread of the crown', spread, [-spread / 2, H * 0.8], [spread / 2, H * 0.8]),
+      fieldMeasure('fork', 'First fork above the ground', fork, [0, 0], [0, fork]),
+      fieldMeasure('trunk', 'Trunk across at the foot', trunkMm, [-trunkMm / 2, 0], [trunkMm / 2, 0]),
       ...(form.rootsMm > 0
         ? [
-            measure(
+            fieldMeasure(
               'roots',
               'Reach of the roots',
               form.rootsMm,

@@ -140,7 +140,7 @@ export default function SizeLens() {
         ) : (
           <>
             <LineUp />
-            <fieldset disabled={readOnly} className="mt-3 border-t border-hair pt-3">
+            <fieldset disabled={readOnly} className="mt-3 min-w-0 border-t border-hair pt-3">
               {part && <PartForm part={part} />}
               {fault && (
                 <p role="alert" className="mt-3 border border-wont p-2 text-wont">
@@ -153,7 +153,7 @@ export default function SizeLens() {
                   {note}
                 </p>
               ))}
-              <div className="mt-3">
+              <div className="mt-3 overflow-x-auto">
                 {context && <MeasureTable key={context.part.id} context={context} />}
               </div>
               {part && <FormPoints part={part} form={part.form} />}
