@@ -6,226 +6,24 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
-import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import {
-  duplicatePart,
-  movePart,
-  type Part,
-  type Piece,
-  partDepths,
-  removePart,
-} from '@every-inch/core/piece';
-import { formatMiniMm, miniMm } from '@every-inch/core/units';
-import { ChevronDown, Copy, CornerDownRight, GripVertical, Trash2 } from 'lucide-react';
-import { type KeyboardEvent, memo, useMemo, useState } from 'react';
-import { toast } from 'sonner';
-import { selectHeeds, selectReckoned } from '../state/derived.ts';
-import { undone } from '../state/documentSlice.ts';
-import { dialogOpened, selected } from '../state/sessionSlice.ts';
-import { edit, selectPart, store, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
-import { onLogRule } from './logRule.ts';
+import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { movePart, partDepths } from '@every-inch/core/piece';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { ChevronDown } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
+import { dialogOpened } from '../state/sessionSlice.ts';
+import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
+import { SortableRow, TrayRow } from './TrayRow.tsx';
 
-function LogBar({
-  heightMm,
-  isSelected,
-}: {
-  readonly heightMm: number | null;
-  readonly isSelected: boolean;
-}) {
-  return (
-    <svg aria-hidden viewBox="0 0 126 8" preserveAspectRatio="none" className="mt-0.5 h-2 w-full">
-      <line x1={0} x2={126} y1={5} y2={5} className="draw-hair" vectorEffect="non-scaling-stroke" />
-      {[10, 100, 1000].map((mm) => (
-        <line
-          key={mm}
-          x1={126 * onLogRule(mm)}
-          x2={126 * onLogRule(mm)}
-          y1={2}
-          y2={8}
-          className="draw-hair"
-          vectorEffect="non-scaling-stroke"
-        />
-      ))}
-      {heightMm !== null && (
-        <line
-          x1={0}
-          x2={126 * onLogRule(heightMm)}
-          y1={5}
-          y2={5}
-          stroke={isSelected ? 'var(--fired)' : 'var(--wire)'}
-          strokeWidth={3}
-          vectorEffect="non-scaling-stroke"
-        />
-      )}
-    </svg>
-  );
-}
-
-function usePartKeys(part: Part) {
-  const dispatch = useAppDispatch();
-  const focusPart = (id: string | undefined) => {
-    if (!id) return;
-    dispatch(selected(id));
-    document.getElementById(`tray-${id}`)?.focus();
-  };
-  const move = (before: Part | null, parent: Part['parent'], label: string) =>
-    dispatch(edit(label, (old) => movePart(old, part.id, before?.id ?? null, parent)));
-  const moveOn = ({ parts }: Piece, key: string): boolean => {
-    const siblings = parts.filter(({ parent }) => parent === part.parent);
-    const place = siblings.indexOf(part);
-    const above = siblings[place - 1];
-    const parent = parts.find(({ id }) => id === part.parent);
-    if (key === 'ArrowUp' && above) move(above, part.parent, `move ${part.name} up`);
-    else if (key === 'ArrowDown' && siblings[place + 1])
-      move(siblings[place + 2] ?? null, part.parent, `move ${part.name} down`);
-    else if (key === 'ArrowRight' && above)
-      move(siblings[place + 1] ?? null, above.id, `hang ${part.name} on ${above.name}`);
-    else if (key === 'ArrowLeft' && parent) move(null, parent.parent, `let ${part.name} stand alone`);
-    return key.startsWith('Arrow');
-  };
-  // The piece is read when a key is pressed: a row that followed it would be drawn again at every change of any part.
-  return (event: KeyboardEvent): void => {
-    const { piece } = store.getState().document;
-    if (!piece) return;
-    if (event.altKey) {
-      if (moveOn(piece, event.key)) event.preventDefault();
-      return;
-    }
-    if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-      event.preventDefault();
-      const at = piece.parts.indexOf(part);
-      focusPart(piece.parts[at + (event.key === 'ArrowDown' ? 1 : -1)]?.id);
-    }
-    if (event.key === 'Delete') removeWithUndo(dispatch, part);
-  };
-}
-
-function removeWithUndo(dispatch: ReturnType<typeof useAppDispatch>, part: Part): void {
-  dispatch(edit(`remove ${part.name}`, (piece) => removePart(piece, part.id)));
-  toast(`${part.name} removed`, { action: { label: 'Undo', onClick: () => dispatch(undone()) } });
-}
-
-/** What a row needs to be dragged. */
-type Drag = ReturnType<typeof useSortable>;
-
-/** Rows beyond this are moved by keyboard alone: following thousands of drop places stalls the page. */
+/** More rows than this are moved by keyboard alone, and only those in sight are drawn. */
 const MOST_DRAGGED = 300;
-/** Steps of indent that leave room for the name. */
-const MOST_INDENTED = 6;
+/** Height of a row before it is measured, px. */
+const ROW_HEIGHT = 42;
 
-interface RowProps {
-  readonly part: Part;
-  /** How many parts it hangs below. */
-  readonly depth: number;
-}
-
-function SortableRow({ part, depth }: RowProps) {
-  const readOnly = useAppSelector((state) => state.document.readOnly);
-  return <TrayRow part={part} depth={depth} drag={useSortable({ id: part.id, disabled: readOnly })} />;
-}
-
-/** A row is drawn again only when what it shows has changed: a piece may have thousands. */
-const TrayRow = memo(function TrayRow({ part, depth, drag }: RowProps & { readonly drag?: Drag }) {
-  const dispatch = useAppDispatch();
-  const isSelected = useAppSelector((state) => selectPart(state)?.id === part.id);
-  const readOnly = useAppSelector((state) => state.document.readOnly);
-  const onKeyDown = usePartKeys(part);
-  const heightMm = useAppSelector(
-    (state) => selectReckoned(state)?.book.get(`${part.id}/size.height`)?.quantity.value ?? null,
-  );
-  const heed = useAppSelector((state) => selectHeeds(state).byPart.get(part.id) ?? 0);
-  return (
-    <li
-      ref={drag?.setNodeRef}
-      style={{
-        transform: drag ? CSS.Translate.toString(drag.transform) : undefined,
-        transition: drag?.transition,
-        paddingLeft: 10 + Math.min(depth, MOST_INDENTED) * 12,
-      }}
-      className={`group relative border-l-[3px] pr-2 [content-visibility:auto] [contain-intrinsic-size:auto_42px] ${isSelected ? 'border-fired bg-panel' : 'border-transparent'}`}
-    >
-      <button
-        id={`tray-${part.id}`}
-        type="button"
-        aria-pressed={isSelected}
-        className="block w-full py-1.5 text-left"
-        onClick={() => dispatch(selected(part.id))}
-        onKeyDown={onKeyDown}
-      >
-        <span className="flex items-baseline gap-1">
-          {depth > 0 && <CornerDownRight aria-hidden className="size-3 shrink-0 self-center text-quiet" />}
-          <span className="min-w-0 flex-1 truncate" title={part.name}>
-            {part.name}
-            {part.count > 1 && <span className="text-quiet"> × {part.count}</span>}
-          </span>
-          <span className="sr-only">,</span>
-          {heed > 0 && (
-            <span className="figure border border-wont px-1 text-[10px] leading-3.5 text-wont">
-              {heed}
-              <span className="sr-only"> to heed</span>
-            </span>
-          )}
-          <span className="figure text-quiet">
-            {heightMm === null ? '–' : formatMiniMm(miniMm(heightMm))}
-          </span>
-        </span>
-        <LogBar heightMm={heightMm} isSelected={isSelected} />
-      </button>
-      {isSelected && !readOnly && (
-        <div className="-mt-0.5 flex justify-end gap-0.5 pb-1 text-quiet">
-          {drag && (
-            <button
-              type="button"
-              {...drag.attributes}
-              {...drag.listeners}
-              className="mr-auto size-7 cursor-grab touch-none hover:text-ink"
-              aria-label={`Drag ${part.name}; by keyboard Alt and arrows`}
-            >
-              <GripVertical className="mx-auto size-3.5" />
-            </button>
-          )}
-          <button
-            type="button"
-            className="size-7 hover:text-ink"
-            aria-label={`Duplicate ${part.name}`}
-            onClick={() => {
-              let copy: string | null = null;
-              dispatch(
-                edit(`duplicate ${part.name}`, (old) => {
-                  const made = duplicatePart(old, part.id);
-                  copy = made.copy;
-                  return made.piece;
-                }),
-              );
-              dispatch(selected(copy));
-            }}
-          >
-            <Copy className="mx-auto size-3.5" />
-          </button>
-          <button
-            type="button"
-            className="size-7 hover:text-wont"
-            aria-label={`Remove ${part.name}`}
-            onClick={() => removeWithUndo(dispatch, part)}
-          >
-            <Trash2 className="mx-auto size-3.5" />
-          </button>
-        </div>
-      )}
-    </li>
-  );
-});
-
-/** Every part, with its miniature height on one logarithmic rule. */
-export function Tray() {
+function DraggedRows() {
   const dispatch = useAppDispatch();
   const piece = useOpenPiece();
-  const readOnly = useAppSelector((state) => state.document.readOnly);
-  const part = useAppSelector(selectPart);
   const depths = useMemo(() => partDepths(piece), [piece]);
-  const [isOpen, setIsOpen] = useState(false);
-  const Row = piece.parts.length <= MOST_DRAGGED ? SortableRow : TrayRow;
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
   const onDragEnd = ({ active, over }: DragEndEvent): void => {
     if (!over || active.id === over.id) return;
@@ -236,6 +34,67 @@ export function Tray() {
     const before = from < to ? (piece.parts[to + 1] ?? null) : target;
     dispatch(edit(`move ${moved.name}`, (old) => movePart(old, moved.id, before?.id ?? null, target.parent)));
   };
+  return (
+    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+      <SortableContext items={piece.parts.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+        <ul>
+          {piece.parts.map((part) => (
+            <SortableRow key={part.id} part={part} depth={depths.get(part.id) ?? 0} />
+          ))}
+        </ul>
+      </SortableContext>
+    </DndContext>
+  );
+}
+
+/** The rows in sight of a very long tray. */
+function WindowRows({ scroller }: { readonly scroller: HTMLElement | null }) {
+  const piece = useOpenPiece();
+  const depths = useMemo(() => partDepths(piece), [piece]);
+  const selectedId = useAppSelector((state) => selectPart(state)?.id);
+  const at = piece.parts.findIndex(({ id }) => id === selectedId);
+  const rows = useVirtualizer({
+    count: piece.parts.length,
+    getScrollElement: () => scroller,
+    estimateSize: () => ROW_HEIGHT,
+    getItemKey: (i) => piece.parts[i]?.id ?? i,
+    overscan: 8,
+  });
+  useEffect(() => rows.scrollToIndex(Math.max(at, 0), { align: 'auto' }), [rows, at]);
+  const shown = rows.getVirtualItems();
+  return (
+    <ul
+      style={{
+        paddingTop: shown[0]?.start ?? 0,
+        paddingBottom: rows.getTotalSize() - (shown.at(-1)?.end ?? 0),
+      }}
+    >
+      {shown.map(({ index, key }) => {
+        const part = piece.parts[index];
+        return (
+          part && (
+            <TrayRow
+              key={key}
+              part={part}
+              depth={depths.get(part.id) ?? 0}
+              measure={rows.measureElement}
+              index={index}
+            />
+          )
+        );
+      })}
+    </ul>
+  );
+}
+
+/** Every part, with its miniature height on one logarithmic rule. */
+export function Tray() {
+  const dispatch = useAppDispatch();
+  const piece = useOpenPiece();
+  const readOnly = useAppSelector((state) => state.document.readOnly);
+  const part = useAppSelector(selectPart);
+  const [isOpen, setIsOpen] = useState(false);
+  const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
   return (
     <section
       aria-label="Parts"
@@ -254,16 +113,11 @@ export function Tray() {
           <span className="min-w-0 flex-1 truncate text-ink">{part?.name}</span>
         </button>
       </h2>
-      <div className={`min-h-0 flex-1 overflow-y-auto max-md:max-h-[60vh] ${isOpen ? '' : 'max-md:hidden'}`}>
-        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
-          <SortableContext items={piece.parts.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-            <ul>
-              {piece.parts.map((part) => (
-                <Row key={part.id} part={part} depth={depths.get(part.id) ?? 0} />
-              ))}
-            </ul>
-          </SortableContext>
-        </DndContext>
+      <div
+        ref={setScroller}
+        className={`min-h-0 flex-1 overflow-y-auto max-md:max-h-[60vh] ${isOpen ? '' : 'max-md:hidden'}`}
+      >
+        {piece.parts.length <= MOST_DRAGGED ? <DraggedRows /> : <WindowRows scroller={scroller} />}
         {piece.parts.length === 0 && (
           <p className="px-3.5 text-quiet">No parts yet. Press N to add the first.</p>
         )}
