@@ -11,7 +11,8 @@ import {
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
 import * as documentClasses from '../core/src/piece/document.ts';
-import { FORM_DEFAULTS } from '../core/src/piece/read.ts';
+import * as formClasses from '../core/src/piece/forms.ts';
+import { DEFAULT_BUILT_PIECE, FORM_DEFAULTS } from '../core/src/piece/read.ts';
 
 type Schema = Record<string, unknown>;
 type Properties = Record<string, Schema>;
@@ -26,6 +27,7 @@ const FILLED: Readonly<Record<string, readonly string[]>> = {
   Brief: Object.keys(DEFAULT_BRIEF),
   Schools: Object.keys(DEFAULT_SCHOOLS),
   Clay: Object.keys(DEFAULT_CLAY),
+  BuiltPieceData: Object.keys(DEFAULT_BUILT_PIECE),
   Part: ['id', ...Object.keys(DEFAULT_PART)],
   CoreChoice: Object.keys(DEFAULT_CORE),
   LogEntry: ['id', ...Object.keys(DEFAULT_ENTRY)],
@@ -40,7 +42,7 @@ function formClass(kind: string): string {
 
 /** Names of the classes that a field’s `kind` chooses from. */
 function subTypesOf(className: string, field: string): string[] {
-  const type: unknown = (documentClasses as Record<string, unknown>)[className];
+  const type = ({ ...documentClasses, ...formClasses } as Record<string, unknown>)[className];
   if (typeof type !== 'function') return [];
   const options = defaultMetadataStorage.findTypeMetadata(type, field)?.options;
   return (options?.discriminator?.subTypes ?? []).map(({ value }: { value: { name: string } }) => value.name);

@@ -1,10 +1,24 @@
-import { type Grid, sampleField } from '../solid/index.ts';
-import { depthIn } from './depth.ts';
+import { sampleField } from '../solid/index.ts';
+import { depthOf } from './depth.ts';
 import { ellipse, laidDown, polygonOf, rightHalf } from './outline.ts';
-import type { Box, Outline, Shape, Vec3, View } from './types.ts';
+import { ballSeen, circle3, hullsSeen } from './side.ts';
+import type { Box, Field, Outline, Shape, Side, Vec3, View } from './types.ts';
+
+/** Where a solid of revolution is convex: from one radius and height to another, ended by discs or by balls. */
+export interface Band {
+  readonly r1: number;
+  readonly y1: number;
+  readonly r2: number;
+  readonly y2: number;
+  readonly ends: 'discs' | 'balls';
+}
 
 /** A solid round an upright axis, before it is stood or laid down. */
-export interface Axial extends Omit<Shape, 'box' | 'outline' | 'joints' | 'regions' | 'sample' | 'centre'> {
+export interface Axial
+  extends Omit<
+    Shape,
+    'box' | 'outline' | 'seenFrom' | 'joints' | 'regions' | 'sample' | 'distance' | 'centre'
+  > {
   readonly heightMm: number;
   /** Of the widest place. */
   readonly radiusMm: number;
@@ -12,6 +26,8 @@ export interface Axial extends Omit<Shape, 'box' | 'outline' | 'joints' | 'regio
   readonly distance: ((out: number, up: number) => number) | null;
   /** Seen from the side, axis upright. */
   profile(): Outline;
+  /** Lengths of it between two rounds of the axis, which together it is seen as. */
+  readonly bands: readonly Band[];
 }
 
 function lyingBall(at: Vec3, heightMm: number, radius: number): Vec3 {
@@ -43,11 +59,20 @@ function centreHeight(section: Outline): number {
   return mixed / first;
 }
 
+function negated(depth: (x: number, y: number) => number) {
+  return (x: number, y: number) => -depth(x, y);
+}
+
 /** Stands a solid of revolution up, or lays it on its side with the axis along x. */
 export function placeAxial(axial: Axial, lying: boolean): Shape {
-  const { heightMm, radiusMm: radius, profile, distance, ...solid } = axial;
+  const { heightMm, radiusMm: radius, profile, distance: meridianOf, bands, ...solid } = axial;
+  const section = axial.section();
+  const meridian = meridianOf ?? negated(depthOf(section));
+  const distance: Field = lying
+    ? (x, y, z) => meridian(Math.sqrt((y - radius) ** 2 + z * z), x + heightMm / 2)
+    : (x, y, z) => meridian(Math.sqrt(x * x + z * z), y);
   const box = lying ? lyingBox(radius, heightMm) : uprightBox(radius, heightMm);
-  const up = centreHeight(axial.section());
+  const up = centreHeight(section);
   const centre: Vec3 = lying ? [up - heightMm / 2, radius, 0] : [0, up, 0];
   const rest = {
     ...solid,
@@ -55,11 +80,17 @@ export function placeAxial(axial: Axial, lying: boolean): Shape {
     box,
     joints: [],
     regions: [axial.thickest.region],
-    sample(cellMm: number): Grid {
-      const section = axial.section();
-      const meridian = distance ?? ((out: number, up: number) => -depthIn(section, [out, up]));
-      return sampleField(box.min, box.max, cellMm, (x, y, z) =>
-        lying ? meridian(Math.hypot(y - radius, z), x + heightMm / 2) : meridian(Math.hypot(x, z), y),
+    sample: (cellMm: number) => sampleField(box.min, box.max, cellMm, distance),
+    distance,
+    seenFrom(side: Side) {
+      const place = (up: number): Vec3 => (lying ? [up - heightMm / 2, radius, 0] : [0, up, 0]);
+      const end = (r: number, y: number, ends: Band['ends']) =>
+        ends === 'balls'
+          ? ballSeen(place(y), r, side)
+          : circle3(place(y), r, lying ? [0, 1, 0] : [1, 0, 0], [0, 0, 1]);
+      return hullsSeen(
+        bands.map(({ r1, y1, r2, y2, ends }) => [...end(r1, y1, ends), ...end(r2, y2, ends)]),
+        side,
       );
     },
   };

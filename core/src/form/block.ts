@@ -1,14 +1,17 @@
 import { sampleField } from '../solid/index.ts';
+import { boxCorners } from './box.ts';
 import { noCore, wholeCore } from './core.ts';
 import { positive } from './errors.ts';
 import { fieldMeasure } from './fieldMeasure.ts';
 import { polygonOf, rectangle } from './outline.ts';
-import type { BlockForm, Shape } from './types.ts';
+import { hullsSeen } from './side.ts';
+import type { BlockForm, Shape, Vec3 } from './types.ts';
 
 /** Distance to a block from how far a point lies over each pair of faces. */
 function boxDistance(x: number, y: number, z: number): number {
-  const outside = Math.hypot(Math.max(x, 0), Math.max(y, 0), Math.max(z, 0));
-  return outside + Math.min(Math.max(x, y, z), 0);
+  if (x <= 0 && y <= 0 && z <= 0) return Math.max(x, y, z);
+  const [a, b, c] = [Math.max(x, 0), Math.max(y, 0), Math.max(z, 0)];
+  return Math.sqrt(a * a + b * b + c * c);
 }
 
 /** @throws {FormError} for a side of zero or less */
@@ -17,9 +20,13 @@ export function blockShape(form: BlockForm): Shape {
   const h = positive('block', 'heightMm', form.heightMm);
   const d = positive('block', 'depthMm', form.depthMm);
   const face = (half: number) => polygonOf(rectangle(-half, 0, half, h));
+  const min: Vec3 = [-w / 2, 0, -d / 2];
+  const max: Vec3 = [w / 2, h, d / 2];
+  const distance = (x: number, y: number, z: number) =>
+    boxDistance(Math.abs(x) - w / 2, Math.abs(y - h / 2) - h / 2, Math.abs(z) - d / 2);
   const thickest = { diameterMm: Math.min(w, h, d), at: [0, h / 2, 0] as const, region: 'block' };
   return {
-    box: { min: [-w / 2, 0, -d / 2], max: [w / 2, h, d / 2] },
+    box: { min, max },
     volumeMm3: w * h * d,
     areaMm2: 2 * (w * h + w * d + h * d),
     centre: [0, h / 2, 0],
@@ -32,10 +39,9 @@ export function blockShape(form: BlockForm): Shape {
       fieldMeasure('depth', 'Depth', d, [-w / 2, 0], [w / 2, 0]),
     ],
     regions: ['block'],
-    sample: (cellMm) =>
-      sampleField([-w / 2, 0, -d / 2], [w / 2, h, d / 2], cellMm, (x, y, z) =>
-        boxDistance(Math.abs(x) - w / 2, Math.abs(y - h / 2) - h / 2, Math.abs(z) - d / 2),
-      ),
+    sample: (cellMm) => sampleField(min, max, cellMm, distance),
+    distance,
+    seenFrom: (side) => hullsSeen([boxCorners({ min, max })], side),
     outline: (view) => face(view === 'front' ? w / 2 : d / 2),
     section: () => face(w / 2),
     core(skinMm, leastMm) {

@@ -37,10 +37,14 @@ function coreGrid(grid: Grid, shape: Shape, { skinMm, regions }: CoreDepth): Gri
 export function buildSolid(shape: Shape, cells: number, core: CoreDepth | null): BuiltSolid {
   const { min, max } = shape.box;
   const volume = (max[0] - min[0]) * (max[1] - min[1]) * (max[2] - min[2]);
+  const hasCore = core !== null && core.regions.length > 0;
+  const exact = shape.triangles?.();
+  // Sheets are thinner than the cells of any grid; their own triangles are exact.
+  if (exact && !hasCore) return { skin: { ...exact, owners: null }, core: null, regions: shape.regions };
   const grid = shape.sample(Math.cbrt(volume / cells));
   return {
-    skin: surfaceOf(grid),
-    core: core && core.regions.length > 0 ? surfaceOf(coreGrid(grid, shape, core)) : null,
+    skin: exact ? { ...exact, owners: null } : surfaceOf(grid),
+    core: hasCore ? surfaceOf(coreGrid(grid, shape, core)) : null,
     regions: shape.regions,
   };
 }

@@ -4,10 +4,13 @@ import type {
   BirdBuild,
   Clothing,
   Form,
+  PanelsForm,
   PersonForm,
   PersonPose,
+  RoofKind,
   RoundCrest,
   View,
+  WallName,
 } from './types.ts';
 
 /** What may be chosen where a form offers a list, with the words for it. */
@@ -46,6 +49,23 @@ export const ROUND_CRESTS: Readonly<Record<RoundCrest, string>> = {
   'round ears': 'round ears',
   'long ears': 'long ears',
   'bulging eyes': 'bulging eyes',
+};
+
+export const WALL_NAMES: Readonly<Record<WallName, string>> = {
+  front: 'front',
+  back: 'back',
+  left: 'left',
+  right: 'right',
+};
+export const ROOF_KINDS: Readonly<Record<RoofKind, string>> = {
+  none: 'none',
+  flat: 'flat',
+  'lean-to': 'one slope',
+  gable: 'two slopes',
+};
+export const PANEL_JOINTS: Readonly<Record<PanelsForm['joint'], string>> = {
+  butt: 'one against the other',
+  mitre: 'mitred',
 };
 
 export const NO_CLOTHES: Clothing = { headMm: 0, trunkMm: 0, armsMm: 0, legsMm: 0, hemMm: null };

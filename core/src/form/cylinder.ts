@@ -108,6 +108,7 @@ export function cylinderShape(form: CylinderForm): Shape {
         },
       ],
       distance: null,
+      bands: [{ ...frustum, ends: 'discs' }],
       profile: outline,
       section: outline,
       core: (skin, least) => cylinderCore(frustum, thickest, skin, least),

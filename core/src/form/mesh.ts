@@ -1,16 +1,19 @@
 import {
   checkMesh,
+  contours,
   type Mesh,
   MeshFileError,
   meshGrid,
   meshSums,
   reportLines,
+  seenAlong,
   turnedInsideOut,
   unpackMesh,
 } from '../solid/index.ts';
 import { FormError, positive } from './errors.ts';
-import { sampledShape } from './sampled.ts';
-import type { MeshForm, Shape } from './types.ts';
+import { cross, dot } from './lofted/index.ts';
+import { outlineOf, sampledShape } from './sampled.ts';
+import type { MeshForm, Outline, Shape, Side, Vec3 } from './types.ts';
 
 /** The mesh of a form stood up on the ground, in the middle, in millimetres. */
 function standing(mesh: Mesh, upright: MeshForm['upright'], unitMm: number): Mesh {
@@ -38,6 +41,25 @@ function unpacked(form: MeshForm): Mesh {
   }
 }
 
+/** Cells along the longest side of a silhouette. */
+const SEEN_CELLS = 120;
+
+/** The mesh turned to the viewer and measured on a grid: to about a tenth of a cell. */
+function seenMesh(mesh: Mesh, side: Side): Outline {
+  const towards = cross(side.right, side.up);
+  const turned = new Float64Array(mesh.positions.length);
+  for (let i = 0; i < turned.length; i += 3) {
+    const at: Vec3 = [mesh.positions[i] ?? 0, mesh.positions[i + 1] ?? 0, mesh.positions[i + 2] ?? 0];
+    turned[i] = dot(at, side.right);
+    turned[i + 1] = dot(at, side.up);
+    turned[i + 2] = dot(at, towards);
+  }
+  const facing: Mesh = { positions: turned, triangles: mesh.triangles };
+  const { min, max } = meshSums(facing);
+  const longest = Math.max(max[0] - min[0], max[1] - min[1], max[2] - min[2]);
+  return outlineOf(contours(seenAlong(meshGrid(facing, longest / SEEN_CELLS), 'z')));
+}
+
 /** Error of volume and surface of an open surface: nobody knows what it encloses. */
 const UNKNOWN = 1;
 
@@ -60,6 +82,8 @@ export function meshShape(form: MeshForm): Shape {
     region: 'mesh',
     box: { min, max },
     sample: (cellMm) => meshGrid(mesh, cellMm),
+    distance: null,
+    seenFrom: (side) => seenMesh(mesh, side),
     volumeMm3: Math.abs(volumeMm3),
     areaMm2,
     centre,

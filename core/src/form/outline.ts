@@ -1,5 +1,6 @@
 import {
   areaD,
+  differenceD,
   EndType,
   FillRule,
   inflatePathsD,
@@ -60,6 +61,11 @@ export function unite(rings: readonly Ring[]): Outline {
   return grouped(unionD(paths, [], FillRule.NonZero, DECIMALS));
 }
 
+/** Several areas with holes made one. */
+export function uniteAreas(areas: readonly Outline[]): Outline {
+  return grouped(unionD(areas.flatMap(pathsOf), [], FillRule.NonZero, DECIMALS));
+}
+
 /** Outer rings with the holes that lie in them. */
 function grouped(paths: PathsD): Outline {
   const outer = paths.filter((path) => areaD(path) > 0);
@@ -90,6 +96,29 @@ export function offset(outline: Outline, distanceMm: number): Outline {
   const arc = Math.max(Math.abs(distanceMm) * ARC_SHARE, 10 ** -DECIMALS);
   return grouped(
     inflatePathsD(pathsOf(outline), distanceMm, JoinType.Round, EndType.Polygon, 2, DECIMALS, arc),
+  );
+}
+
+/** What two areas have in common. */
+export function intersected(a: Outline, b: Outline): Outline {
+  return grouped(intersectD(pathsOf(a), pathsOf(b), FillRule.NonZero, DECIMALS));
+}
+
+/** An area without another one. */
+export function without(a: Outline, b: Outline): Outline {
+  return grouped(differenceD(pathsOf(a), pathsOf(b), FillRule.NonZero, DECIMALS));
+}
+
+/** Area of an outline, its holes left out. */
+export function areaOf(outline: Outline): number {
+  return outline.reduce(
+    (sum, polygon) =>
+      sum +
+      polygon.reduce((area, ring, i) => {
+        const one = Math.abs(areaD(ring.map(([x, y]) => ({ x, y }))));
+        return i === 0 ? one : area - one;
+      }, 0),
+    0,
   );
 }
 

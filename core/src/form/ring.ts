@@ -2,8 +2,9 @@ import { sampleField } from '../solid/index.ts';
 import { noCore, wholeCore } from './core.ts';
 import { FormError, positive } from './errors.ts';
 import { ellipse, hull, polygonOf } from './outline.ts';
+import { ballSeen, circle3, hullsSeen } from './side.ts';
 import { ringArea, ringVolume } from './solids.ts';
-import type { Outline, RingForm, Shape, Vec2 } from './types.ts';
+import type { Outline, RingForm, Shape, Side, Vec2, Vec3 } from './types.ts';
 
 /** Seen along its plane: a bar with round ends. */
 function edgeOn(across: number, thick: number, lying: boolean): Outline {
@@ -33,6 +34,16 @@ function cutEnds(across: number, thick: number, lying: boolean, inset: number): 
   ];
 }
 
+/** Balls strung along the middle line, each joined to the next. */
+function seenRing(at: Vec3, R: number, r: number, lying: boolean, side: Side): Outline {
+  const line = circle3(at, R, [1, 0, 0], lying ? [0, 0, 1] : [0, 1, 0]);
+  const balls = line.map((point) => ballSeen(point, r, side));
+  return hullsSeen(
+    balls.map((ball, i) => [...ball, ...(balls[(i + 1) % balls.length] ?? [])]),
+    side,
+  );
+}
+
 /** @throws {FormError} for a length of zero or less, or a ring thicker than half its width */
 export function ringShape(form: RingForm): Shape {
   const across = positive('ring', 'acrossMm', form.acrossMm);
@@ -43,6 +54,13 @@ export function ringShape(form: RingForm): Shape {
   const { lying } = form;
   const height = lying ? thick : across;
   const depth = lying ? across : thick;
+  // Across its plane a ring lies flat or stands facing the viewer.
+  const distance = (x: number, y: number, z: number) => {
+    const up = y - height / 2;
+    const along = Math.sqrt(lying ? x * x + z * z : x * x + up * up) - R;
+    const beside = lying ? up : z;
+    return Math.sqrt(along * along + beside * beside) - r;
+  };
   const thickest = { diameterMm: thick, at: [R, lying ? r : across / 2, 0] as const, region: 'ring' };
   return {
     box: { min: [-across / 2, 0, -depth / 2], max: [across / 2, height, depth / 2] },
@@ -74,12 +92,9 @@ export function ringShape(form: RingForm): Shape {
     ],
     regions: ['ring'],
     sample: (cellMm) =>
-      sampleField([-across / 2, 0, -depth / 2], [across / 2, height, depth / 2], cellMm, (x, y, z) => {
-        const up = y - height / 2;
-        // Across its plane a ring lies flat or stands facing the viewer.
-        const [along, beside] = lying ? [Math.hypot(x, z), up] : [Math.hypot(x, up), z];
-        return Math.hypot(along - R, beside) - r;
-      }),
+      sampleField([-across / 2, 0, -depth / 2], [across / 2, height, depth / 2], cellMm, distance),
+    distance,
+    seenFrom: (side) => seenRing([0, height / 2, 0], R, r, lying, side),
     outline: (view) =>
       view === 'front' && !lying ? cutEnds(across, thick, lying, 0) : edgeOn(across, thick, lying),
     section: () => cutEnds(across, thick, lying, 0),

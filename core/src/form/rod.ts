@@ -97,6 +97,7 @@ export function rodShape(form: RodForm): Shape {
         fieldMeasure('end', 'Thickness at the tip', 2 * r2, [-r2, bar.y2], [r2, bar.y2]),
       ],
       distance: (out, up) => roundCone(out, up - bar.y1, apart, r1, r2),
+      bands: [{ ...bar, ends: 'balls' }],
       profile: outline,
       section: outline,
       core: (skin, least) => rodCore(bar, thickest, skin, least),

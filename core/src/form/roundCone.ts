@@ -9,7 +9,7 @@ export function roundCone(out: number, along: number, apart: number, r1: number,
   const sine = (r1 - r2) / apart;
   const cosine = Math.sqrt(1 - sine * sine);
   const place = cosine * along - sine * out;
-  if (place < 0) return Math.hypot(out, along) - r1;
-  if (place > cosine * apart) return Math.hypot(out, along - apart) - r2;
+  if (place < 0) return Math.sqrt(out * out + along * along) - r1;
+  if (place > cosine * apart) return Math.sqrt(out * out + (along - apart) ** 2) - r2;
   return out * cosine + along * sine - r1;
 }

@@ -1,7 +1,7 @@
 import { contours, type Grid, seenAlong, sliceAt } from '../solid/index.ts';
 import { noCore } from './core.ts';
 import { unite } from './outline.ts';
-import type { Box, Core, FormMeasure, InnerBall, Outline, Shape, Vec3 } from './types.ts';
+import type { Box, Core, Field, FormMeasure, InnerBall, Outline, Shape, Side, Vec3, View } from './types.ts';
 
 /** What a solid must bring that is measured on a grid. */
 export interface Sampled {
@@ -14,16 +14,23 @@ export interface Sampled {
   readonly centre: Vec3;
   /** Of volume and surface; what is read off the grid is to a cell besides. */
   readonly error: number;
+  /** Where it is known without a grid. */
+  readonly thickest?: InnerBall;
+  /** A grid that is there already, to be measured on. */
+  readonly grid?: Grid;
   readonly measures: readonly FormMeasure[];
   readonly notes?: readonly string[];
+  readonly distance: Field | null;
   /** Exact views, where the form has them. */
-  outline?(view: 'front' | 'side'): Outline;
+  outline?(view: View): Outline;
+  seenFrom(side: Side): Outline;
 }
 
 /** Cells of the grid that a form is measured on: a cell is a hundredth or so of its length. */
 const CELLS = 160_000;
 
-function outlineOf(lines: ReturnType<typeof contours>): Outline {
+/** Contours as areas with their holes. */
+export function outlineOf(lines: ReturnType<typeof contours>): Outline {
   // Holes run the other way round; uniting them by winding keeps them holes.
   const outer = lines.filter((line) => signedArea(line) > 0);
   const holes = lines.filter((line) => signedArea(line) < 0);
@@ -117,12 +124,12 @@ function sampledCore(grid: Grid, thickest: InnerBall, skin: number, least: numbe
 export function sampledShape(solid: Sampled): Shape {
   const { min, max } = solid.box;
   const cell = Math.cbrt(((max[0] - min[0]) * (max[1] - min[1]) * (max[2] - min[2])) / CELLS);
-  let kept: Grid | null = null;
+  let kept: Grid | null = solid.grid ?? null;
   const grid = (): Grid => {
     kept ??= solid.sample(cell);
     return kept;
   };
-  const thickest = deepest(grid(), solid.region);
+  const thickest = solid.thickest ?? deepest(grid(), solid.region);
   const middle = (min[2] + max[2]) / 2;
   return {
     box: solid.box,
@@ -136,6 +143,8 @@ export function sampledShape(solid: Sampled): Shape {
     regions: [solid.region],
     notes: solid.notes ?? [],
     sample: (cellMm) => solid.sample(cellMm),
+    distance: solid.distance,
+    seenFrom: (side) => solid.seenFrom(side),
     outline: (view) =>
       solid.outline?.(view) ?? outlineOf(contours(seenAlong(grid(), view === 'front' ? 'z' : 'x'))),
     section: () => outlineOf(contours(sliceAt(grid(), middle))),

@@ -1,3 +1,4 @@
+import { scaledMesh } from '../solid/index.ts';
 import { mapOutline } from './outline.ts';
 import type { Core, InnerBall, Outline, Shape, Vec2, Vec3 } from './types.ts';
 
@@ -15,6 +16,7 @@ export function scaledShape(shape: Shape, by: number): Shape {
     at: point3(one.at),
   });
   const outline = (one: Outline): Outline => mapOutline(one, point2);
+  const { distance: field, triangles } = shape;
   return {
     box: { min: point3(shape.box.min), max: point3(shape.box.max) },
     volumeMm3: shape.volumeMm3 * by ** 3,
@@ -40,7 +42,10 @@ export function scaledShape(shape: Shape, by: number): Shape {
         distance: grid.distance.map((distance) => distance * by),
       };
     },
+    ...(triangles && { triangles: () => scaledMesh(triangles(), by) }),
+    distance: field && ((x, y, z) => field(x / by, y / by, z / by) * by),
     outline: (view) => outline(shape.outline(view)),
+    seenFrom: (side) => outline(shape.seenFrom(side)),
     section: () => outline(shape.section()),
     core(skinMm, leastMm): Core {
       const core = shape.core(skinMm / by, leastMm / by);

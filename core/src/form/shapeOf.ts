@@ -1,9 +1,11 @@
 import { ballShape } from './ball.ts';
 import { blockShape } from './block.ts';
+import { builtShape } from './builtUp.ts';
 import { beastShape, birdShape, crawlerShape, roundCreatureShape, treeShape } from './creatures/index.ts';
 import { cylinderShape } from './cylinder.ts';
 import { extrudedShape, wedgeShape } from './extruded.ts';
 import { meshShape } from './mesh.ts';
+import { panelsShape } from './panels.ts';
 import { type Heroic, PLAIN, personShape } from './person/index.ts';
 import { ringShape } from './ring.ts';
 import { rodShape } from './rod.ts';
@@ -40,6 +42,10 @@ export function shapeOf(form: Form, heroic: Heroic = PLAIN): Shape {
       return extrudedShape(form);
     case 'tube':
       return tubeShape(form);
+    case 'built':
+      return builtShape(form, (plain) => shapeOf(plain));
+    case 'panels':
+      return panelsShape(form);
     case 'ball':
       return ballShape(form);
     case 'rod':

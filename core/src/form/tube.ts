@@ -1,9 +1,9 @@
 import { meshSums, sampleField, surfaceOf } from '../solid/index.ts';
 import { FormError, positive } from './errors.ts';
-import { ellipse, hull, unite } from './outline.ts';
 import { roundCone } from './roundCone.ts';
 import { sampledShape } from './sampled.ts';
-import type { FormMeasure, Outline, Ring, Shape, TubeForm, Vec2, Vec3 } from './types.ts';
+import { ballSeen, hullsSeen, SIDES } from './side.ts';
+import type { FormMeasure, Outline, Shape, Side, TubeForm, Vec3 } from './types.ts';
 
 interface Bar {
   readonly a: Vec3;
@@ -13,9 +13,13 @@ interface Bar {
 }
 
 function barDistance({ a, b, r1, r2 }: Bar, x: number, y: number, z: number): number {
-  const [bx, by, bz] = [b[0] - a[0], b[1] - a[1], b[2] - a[2]];
-  const [px, py, pz] = [x - a[0], y - a[1], z - a[2]];
-  const apart = Math.hypot(bx, by, bz);
+  const bx = b[0] - a[0];
+  const by = b[1] - a[1];
+  const bz = b[2] - a[2];
+  const px = x - a[0];
+  const py = y - a[1];
+  const pz = z - a[2];
+  const apart = Math.sqrt(bx * bx + by * by + bz * bz);
   const along = (px * bx + py * by + pz * bz) / apart;
   const out = Math.sqrt(Math.max(0, px * px + py * py + pz * pz - along * along));
   // Two corners nearer than their radii differ are one ball inside the other.
@@ -61,13 +65,11 @@ function grounded(bars: readonly Bar[]): { bars: Bar[]; min: Vec3; max: Vec3 } {
 const CELLS = 500_000;
 const ERROR = 0.02;
 
-function seen(bars: readonly Bar[], view: 'front' | 'side'): Outline {
-  const flat = ([x, y, z]: Vec3): Vec2 => (view === 'front' ? [x, y] : [z, y]);
-  const rings = bars.map(
-    ({ a, b, r1, r2 }): Ring =>
-      hull([...ellipse(flat(a), 2 * r1, 2 * r1), ...ellipse(flat(b), 2 * r2, 2 * r2)]),
+function seen(bars: readonly Bar[], side: Side): Outline {
+  return hullsSeen(
+    bars.map(({ a, b, r1, r2 }) => [...ballSeen(a, r1, side), ...ballSeen(b, r2, side)]),
+    side,
   );
-  return unite(rings);
 }
 
 /**
@@ -83,8 +85,12 @@ export function tubeShape(form: TubeForm): Shape {
     throw new FormError('tube', 'points', 'two points or more, apart from one another', form.points.length);
   const { bars, min, max } = grounded(found);
   const length = bars.reduce((sum, { a, b }) => sum + Math.hypot(b[0] - a[0], b[1] - a[1], b[2] - a[2]), 0);
-  const sample = (cellMm: number) =>
-    sampleField(min, max, cellMm, (x, y, z) => Math.min(...bars.map((bar) => barDistance(bar, x, y, z))));
+  const distance = (x: number, y: number, z: number) => {
+    let nearest = Infinity;
+    for (const bar of bars) nearest = Math.min(nearest, barDistance(bar, x, y, z));
+    return nearest;
+  };
+  const sample = (cellMm: number) => sampleField(min, max, cellMm, distance);
   const volume = (max[0] - min[0]) * (max[1] - min[1]) * (max[2] - min[2]);
   const sums = meshSums(surfaceOf(sample(Math.cbrt(volume / CELLS))));
   const measure = (key: string, title: string, lengthMm: number, field: string | null): FormMeasure => ({
@@ -109,6 +115,8 @@ export function tubeShape(form: TubeForm): Shape {
       measure('end', 'Thickness at the end', form.endMm, 'endMm'),
       measure('along', 'Length along its middle line', length, null),
     ],
-    outline: (view) => seen(bars, view),
+    distance,
+    outline: (view) => seen(bars, SIDES[view]),
+    seenFrom: (side) => seen(bars, side),
   });
 }

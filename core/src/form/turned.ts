@@ -1,4 +1,4 @@
-import { placeAxial } from './axial.ts';
+import { type Band, placeAxial } from './axial.ts';
 import { FormError } from './errors.ts';
 import { polygonOf, rightHalf, unite } from './outline.ts';
 import { frustumSide, frustumVolume } from './solids.ts';
@@ -52,6 +52,13 @@ function sweptVolume(section: Outline): number {
   return rightHalf(section)
     .flatMap((polygon) => polygon.map((ring, i) => (i === 0 ? 1 : -1) * spin(ring).volume))
     .reduce((a, b) => a + b, 0);
+}
+
+function bandsOf(ring: Ring): Band[] {
+  return ring.map(([r1, y1], i) => {
+    const [r2, y2] = ring[(i + 1) % ring.length] ?? [r1, y1];
+    return { r1, y1, r2, y2, ends: 'discs' };
+  });
 }
 
 /** What is seen from the side: each edge sweeps a band across the axis. */
@@ -124,6 +131,7 @@ export function turnedShape(form: TurnedForm): Shape {
       thickest,
       measures: measuresOf(ring),
       distance: null,
+      bands: bandsOf(ring),
       profile: () => seenFromSide(ring),
       section: () => bothSides(ring),
       core: (skin, least) => coreOfTurned(bothSides(ring), thickest, skin, least, sweptVolume),

@@ -1,4 +1,4 @@
-import type { Grid } from '../solid/index.ts';
+import type { Grid, Mesh } from '../solid/index.ts';
 
 /** How a joint is turned from rest, degrees: bent forward, led outward, twisted. */
 export interface JointAngles {
@@ -207,13 +207,8 @@ export interface TubeForm {
   readonly endMm: number;
 }
 
-export type Form =
-  | PersonForm
-  | BeastForm
-  | BirdForm
-  | CrawlerForm
-  | RoundCreatureForm
-  | TreeForm
+/** The forms that things are built up from. */
+export type PlainForm =
   | BallForm
   | RodForm
   | BlockForm
@@ -222,7 +217,73 @@ export type Form =
   | TurnedForm
   | WedgeForm
   | ExtrudedForm
-  | TubeForm
+  | TubeForm;
+
+/** One of the forms that a thing is built up from: turned about the middle of its foot, then set down there. */
+export interface BuiltPiece {
+  readonly name: string;
+  readonly form: PlainForm;
+  readonly xMm: number;
+  readonly yMm: number;
+  readonly zMm: number;
+  /** Degrees, in this order: round the upright axis, tipped towards the viewer, leaned to the left. */
+  readonly turnDeg: number;
+  readonly tipDeg: number;
+  readonly leanDeg: number;
+  /** Whether it is taken away from the others instead. */
+  readonly cut: boolean;
+}
+
+/** A thing built up from plain forms, and with plain forms cut out of it. */
+export interface BuiltForm {
+  readonly kind: 'built';
+  readonly pieces: readonly BuiltPiece[];
+}
+
+export type WallName = 'front' | 'back' | 'left' | 'right';
+export type RoofKind = 'none' | 'flat' | 'lean-to' | 'gable';
+
+/** A window, door or other hole in a wall. */
+export interface Opening {
+  readonly wall: WallName;
+  /** From the left end of the wall, seen from outside, to the opening. */
+  readonly fromLeftMm: number;
+  readonly sillMm: number;
+  readonly widthMm: number;
+  readonly heightMm: number;
+}
+
+/** Walls, floor and roof of sheet: rooms, houses, boxes. */
+export interface PanelsForm {
+  readonly kind: 'panels';
+  /** Outside of the walls. */
+  readonly widthMm: number;
+  readonly depthMm: number;
+  /** Of the walls; under a gable or lean-to, at the eaves. */
+  readonly heightMm: number;
+  readonly thicknessMm: number;
+  readonly walls: readonly WallName[];
+  readonly floor: boolean;
+  readonly roof: RoofKind;
+  /** How much higher than the eaves the roof rises. */
+  readonly riseMm: number;
+  /** How far the roof reaches over the walls. */
+  readonly eavesMm: number;
+  /** How walls meet: one against the other, or both cut at half the angle. */
+  readonly joint: 'butt' | 'mitre';
+  readonly openings: readonly Opening[];
+}
+
+export type Form =
+  | PersonForm
+  | BeastForm
+  | BirdForm
+  | CrawlerForm
+  | RoundCreatureForm
+  | TreeForm
+  | PlainForm
+  | BuiltForm
+  | PanelsForm
   | MeshForm;
 export type FormKind = Form['kind'];
 
@@ -236,6 +297,13 @@ export type Polygon = readonly Ring[];
 /** Filled areas of a drawing, ground at y = 0 and y up. */
 export type Outline = readonly Polygon[];
 export type View = 'front' | 'side';
+/** Where a solid is looked at from: the directions, of length 1 and square to each other, seen as right and up. */
+export interface Side {
+  readonly right: Vec3;
+  readonly up: Vec3;
+}
+/** Signed distance to a surface at a place, mm, negative inside. */
+export type Field = (x: number, y: number, z: number) => number;
 
 export interface Box {
   readonly min: Vec3;
@@ -320,7 +388,13 @@ export interface Shape {
    * @throws {GridError} when that takes too many cells
    */
   sample(cellMm: number): Grid;
+  /** Its exact triangles, facing outward; absent where the surface is taken from a grid. */
+  triangles?(): Mesh;
+  /** Signed distances anywhere; null where they are only known on a grid. */
+  readonly distance: Field | null;
   outline(view: View): Outline;
+  /** What the solid covers seen from any side, its own origin at 0, 0. */
+  seenFrom(side: Side): Outline;
   /** Section of the solid in the front view. */
   section(): Outline;
   /**

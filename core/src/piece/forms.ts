@@ -2,6 +2,7 @@ import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
+  ArrayUnique,
   Equals,
   IsArray,
   IsBoolean,
@@ -27,23 +28,30 @@ import type {
   BirdBuild,
   BirdForm,
   BlockForm,
+  BuiltForm,
+  BuiltPiece,
   Clothing,
   CrawlerForm,
   CylinderForm,
   ExtrudedForm,
   JointAngles,
   MeshForm,
+  Opening,
+  PanelsForm,
   PersonForm,
   PersonPose,
+  PlainForm,
   PlanePoint,
   ProfilePoint,
   RingForm,
   RodForm,
+  RoofKind,
   RoundCreatureForm,
   RoundCrest,
   TreeForm,
   TubeForm,
   TurnedForm,
+  WallName,
   WedgeForm,
 } from '../form/index.ts';
 import {
@@ -51,8 +59,11 @@ import {
   BEAST_POSES,
   BIRD_BUILDS,
   choicesOf,
+  PANEL_JOINTS,
   PERSON_POSES,
+  ROOF_KINDS,
   ROUND_CRESTS,
+  WALL_NAMES,
 } from '../form/index.ts';
 
 const FINITE = { allowInfinity: false, allowNaN: false } as const;
@@ -254,6 +265,74 @@ export class TubeFormData implements TubeForm {
   @Length() endMm!: number;
 }
 
+/** Forms that things are built up from, by `kind`. */
+const PLAIN_CLASSES = [
+  { name: 'ball', value: BallFormData },
+  { name: 'rod', value: RodFormData },
+  { name: 'block', value: BlockFormData },
+  { name: 'cylinder', value: CylinderFormData },
+  { name: 'ring', value: RingFormData },
+  { name: 'turned', value: TurnedFormData },
+  { name: 'wedge', value: WedgeFormData },
+  { name: 'extruded', value: ExtrudedFormData },
+  { name: 'tube', value: TubeFormData },
+];
+
+export class BuiltPieceData implements BuiltPiece {
+  @IsString() @MaxLength(200) name!: string;
+  @IsDefined()
+  @ValidateNested()
+  @Type(() => BallFormData, {
+    keepDiscriminatorProperty: true,
+    discriminator: { property: 'kind', subTypes: PLAIN_CLASSES },
+  })
+  form!: PlainForm;
+  @IsNumber(FINITE) xMm!: number;
+  @IsNumber(FINITE) yMm!: number;
+  @IsNumber(FINITE) zMm!: number;
+  @IsNumber(FINITE) turnDeg!: number;
+  @IsNumber(FINITE) tipDeg!: number;
+  @IsNumber(FINITE) leanDeg!: number;
+  @IsBoolean() cut!: boolean;
+}
+
+export class BuiltFormData implements BuiltForm {
+  @Equals('built') kind!: 'built';
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(60)
+  @ValidateNested({ each: true })
+  @Type(() => BuiltPieceData)
+  pieces!: BuiltPiece[];
+}
+
+export class OpeningData implements Opening {
+  @IsIn(choicesOf(WALL_NAMES)) wall!: WallName;
+  @LengthOrNone() fromLeftMm!: number;
+  @LengthOrNone() sillMm!: number;
+  @Length() widthMm!: number;
+  @Length() heightMm!: number;
+}
+
+export class PanelsFormData implements PanelsForm {
+  @Equals('panels') kind!: 'panels';
+  @Length() widthMm!: number;
+  @Length() depthMm!: number;
+  @Length() heightMm!: number;
+  @Length() thicknessMm!: number;
+  @IsIn(choicesOf(WALL_NAMES), { each: true }) @ArrayUnique() walls!: WallName[];
+  @IsBoolean() floor!: boolean;
+  @IsIn(choicesOf(ROOF_KINDS)) roof!: RoofKind;
+  @LengthOrNone() riseMm!: number;
+  @LengthOrNone() eavesMm!: number;
+  @IsIn(choicesOf(PANEL_JOINTS)) joint!: PanelsForm['joint'];
+  @IsArray()
+  @ArrayMaxSize(100)
+  @ValidateNested({ each: true })
+  @Type(() => OpeningData)
+  openings!: Opening[];
+}
+
 export class ExtentData {
   @Length() x!: number;
   @Length() y!: number;
@@ -280,14 +359,8 @@ export const FORM_CLASSES = [
   { name: 'crawler', value: CrawlerFormData },
   { name: 'round', value: RoundCreatureFormData },
   { name: 'tree', value: TreeFormData },
-  { name: 'ball', value: BallFormData },
-  { name: 'rod', value: RodFormData },
-  { name: 'block', value: BlockFormData },
-  { name: 'cylinder', value: CylinderFormData },
-  { name: 'ring', value: RingFormData },
-  { name: 'turned', value: TurnedFormData },
-  { name: 'wedge', value: WedgeFormData },
-  { name: 'extruded', value: ExtrudedFormData },
-  { name: 'tube', value: TubeFormData },
+  ...PLAIN_CLASSES,
+  { name: 'built', value: BuiltFormData },
+  { name: 'panels', value: PanelsFormData },
   { name: 'mesh', value: MeshFormData },
 ];

@@ -1,7 +1,7 @@
 import { type ClassConstructor, plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { type ParseError, parse as parseTolerantly, printParseErrorCode } from 'jsonc-parser';
-import { NO_CLOTHES } from '../form/index.ts';
+import { choicesOf, NO_CLOTHES, WALL_NAMES } from '../form/index.ts';
 import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
 import {
   DEFAULT_BRIEF,
@@ -167,15 +167,46 @@ export const FORM_DEFAULTS: Readonly<Record<string, RawRecord>> = {
   cylinder: { lying: false },
   ring: { lying: true },
   turned: { lying: false },
+  panels: {
+    walls: choicesOf(WALL_NAMES),
+    floor: false,
+    roof: 'none',
+    riseMm: 0,
+    eavesMm: 0,
+    joint: 'butt',
+    openings: [],
+  },
 };
 
+/** A piece of a built-up thing as a file may leave it: upright, with its foot at the origin. */
+export const DEFAULT_BUILT_PIECE: RawRecord = {
+  name: 'piece',
+  xMm: 0,
+  yMm: 0,
+  zMm: 0,
+  turnDeg: 0,
+  tipDeg: 0,
+  leanDeg: 0,
+  cut: false,
+};
+
+function completeForm(raw: RawRecord): RawRecord {
+  const defaults = typeof raw.kind === 'string' ? (FORM_DEFAULTS[raw.kind] ?? {}) : {};
+  const form: RawRecord = { ...defaults, ...raw };
+  if (isRecord(form.clothing)) form.clothing = { ...NO_CLOTHES, ...form.clothing };
+  if (Array.isArray(form.pieces))
+    form.pieces = form.pieces.map((piece: unknown) => {
+      if (!isRecord(piece)) return piece;
+      const name = isRecord(piece.form) ? { name: piece.form.kind } : {};
+      const whole: RawRecord = { ...DEFAULT_BUILT_PIECE, ...name, ...piece };
+      return isRecord(whole.form) ? { ...whole, form: completeForm(whole.form) } : whole;
+    });
+  return form;
+}
+
 function completePart(raw: RawRecord): RawRecord {
-  const kind = isRecord(raw.form) ? raw.form.kind : undefined;
-  const formDefaults = typeof kind === 'string' ? (FORM_DEFAULTS[kind] ?? {}) : {};
   const whole: RawRecord = { ...DEFAULT_PART, ...raw, id: raw.id === undefined ? idOf(raw, 'part') : raw.id };
-  if (isRecord(raw.form)) whole.form = { ...formDefaults, ...raw.form };
-  if (isRecord(whole.form) && isRecord(whole.form.clothing))
-    whole.form.clothing = { ...NO_CLOTHES, ...whole.form.clothing };
+  if (isRecord(raw.form)) whole.form = completeForm(raw.form);
   whole.core = merged(DEFAULT_CORE, raw.core ?? {});
   return whole;
 }

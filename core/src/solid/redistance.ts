@@ -2,90 +2,90 @@ import type { Grid } from './grid.ts';
 
 /** Least u with |∇u| = 1 from the smaller neighbour along each axis, all in cells (Zhao 2005, eq. 2.4). */
 function eikonal(a: number, b: number, c: number): number {
-  const [x = 0, y = 0, z = 0] =
-    a < b
-      ? b < c
-        ? [a, b, c]
-        : a < c
-          ? [a, c, b]
-          : [c, a, b]
-      : a < c
-        ? [b, a, c]
-        : b < c
-          ? [b, c, a]
-          : [c, b, a];
+  const x = Math.min(a, b, c);
   let u = x + 1;
+  const z = Math.max(a, b, c);
+  const y = a + b + c - x - z;
   if (u <= y) return u;
-  u = (x + y + Math.sqrt(2 - (x - y) ** 2)) / 2;
+  u = (x + y + Math.sqrt(2 - (x - y) * (x - y))) / 2;
   if (u <= z) return u;
   const sum = x + y + z;
   return (sum + Math.sqrt(Math.max(0, sum * sum - 3 * (x * x + y * y + z * z - 1)))) / 3;
 }
 
-/**
- * True distances everywhere from those beside the surface, by fast sweeping (Zhao 2005): cells with a neighbour on the
- * other side of the surface keep their distance, all others get theirs from them. First order: far from the surface
- * short by up to about a cell.
- *
- * @param grid signs right everywhere, distances right beside the surface
- * @returns a grid with distances of its own
- */
-export function redistanced(grid: Grid): Grid {
-  const { size, cell } = grid;
-  const [nx, ny, nz] = size;
-  const strides = [1, nx, nx * ny] as const;
-  const from = grid.distance;
-  const far = nx + ny + nz;
-  const all = new Float32Array(from.length).fill(far);
-  const isFixed = new Uint8Array(from.length);
-  const at = (i: number, j: number, k: number) => (k * ny + j) * nx + i;
-  const eachCell = (visit: (index: number, i: number, j: number, k: number) => void): void => {
-    for (let k = 0; k < nz; k += 1)
-      for (let j = 0; j < ny; j += 1) for (let i = 0; i < nx; i += 1) visit(at(i, j, k), i, j, k);
-  };
-  eachCell((index, i, j, k) => {
-    const inside = (from[index] ?? 0) < 0;
-    const differs = (other: number) => (from[other] ?? 0) < 0 !== inside;
-    const beside =
-      (i > 0 && differs(index - 1)) ||
-      (i + 1 < nx && differs(index + 1)) ||
-      (j > 0 && differs(index - strides[1])) ||
-      (j + 1 < ny && differs(index + strides[1])) ||
-      (k > 0 && differs(index - strides[2])) ||
-      (k + 1 < nz && differs(index + strides[2]));
-    if (!beside) return;
-    isFixed[index] = 1;
-    all[index] = Math.min(Math.abs(from[index] ?? 0) / cell, 1.8);
-  });
-  for (let sweep = 0; sweep < 8; sweep += 1) {
-    const [si, sj, sk] = [sweep & 1, (sweep >> 1) & 1, sweep >> 2];
-    for (let kk = 0; kk < nz; kk += 1) {
-      const k = sk ? nz - 1 - kk : kk;
-      for (let jj = 0; jj < ny; jj += 1) {
-        const j = sj ? ny - 1 - jj : jj;
-        for (let ii = 0; ii < nx; ii += 1) {
-          const i = si ? nx - 1 - ii : ii;
-          const index = at(i, j, k);
-          if (isFixed[index]) continue;
-          const x = Math.min(
-            i > 0 ? (all[index - 1] ?? far) : far,
-            i + 1 < nx ? (all[index + 1] ?? far) : far,
-          );
-          const y = Math.min(
-            j > 0 ? (all[index - nx] ?? far) : far,
-            j + 1 < ny ? (all[index + nx] ?? far) : far,
-          );
-          const z = Math.min(
-            k > 0 ? (all[index - strides[2]] ?? far) : far,
-            k + 1 < nz ? (all[index + strides[2]] ?? far) : far,
-          );
-          const u = eikonal(x, y, z);
-          if (u < (all[index] ?? far)) all[index] = u;
-        }
+/** One pass over all cells in one of the eight orders, in place. */
+function sweepOnce(
+  all: Float32Array,
+  isFixed: Uint8Array,
+  [nx, ny, nz]: Grid['size'],
+  order: number,
+  far: number,
+): void {
+  const [si, sj, sk] = [order & 1, (order >> 1) & 1, order >> 2];
+  const plane = nx * ny;
+  for (let kk = 0; kk < nz; kk += 1) {
+    const k = sk ? nz - 1 - kk : kk;
+    for (let jj = 0; jj < ny; jj += 1) {
+      const j = sj ? ny - 1 - jj : jj;
+      for (let ii = 0; ii < nx; ii += 1) {
+        const i = si ? nx - 1 - ii : ii;
+        const index = (k * ny + j) * nx + i;
+        if (isFixed[index]) continue;
+        let x = i > 0 ? (all[index - 1] ?? far) : far;
+        if (i + 1 < nx) x = Math.min(x, all[index + 1] ?? far);
+        let y = j > 0 ? (all[index - nx] ?? far) : far;
+        if (j + 1 < ny) y = Math.min(y, all[index + nx] ?? far);
+        let z = k > 0 ? (all[index - plane] ?? far) : far;
+        if (k + 1 < nz) z = Math.min(z, all[index + plane] ?? far);
+        const here = all[index] ?? far;
+        if (x >= here && y >= here && z >= here) continue;
+        const u = eikonal(x, y, z);
+        if (u < here) all[index] = u;
       }
     }
   }
-  for (let index = 0; index < all.length; index += 1)
-    all[index] = (all[index] ?? far) * cell * ((from[index] ?? 0) < 0 ? -1 : 1);
+}
+
+/**
+ * True distances from those beside the surface, by fast sweeping (Zhao 2005): cells with a neighbour on the other side of
+ * the surface keep their distance, all others get theirs from them. First order: far from the surface short by up to
+ * about a cell.
+ *
+ * @param grid signs right everywhere, distances right beside the surface
+ * @param where inside alone for a grid whose distances outside are right already
+ * @returns a grid with distances of its own
+ */
+export function redistanced(grid: Grid, where: 'everywhere' | 'inside' = 'everywhere'): Grid {
+  const { size, cell, distance: from } = grid;
+  const [nx, ny, nz] = size;
+  const plane = nx * ny;
+  const far = nx + ny + nz;
+  const all = new Float32Array(from.length).fill(far);
+  const isFixed = new Uint8Array(from.length);
+  let index = 0;
+  for (let k = 0; k < nz; k += 1)
+    for (let j = 0; j < ny; j += 1)
+      for (let i = 0; i < nx; i += 1, index += 1) {
+        const here = from[index] ?? 0;
+        const inside = here < 0;
+        if (!inside && where === 'inside') {
+          isFixed[index] = 1;
+          all[index] = Math.min(here / cell, far);
+          continue;
+        }
+        const beside =
+          (i > 0 && (from[index - 1] ?? 0) < 0 !== inside) ||
+          (i + 1 < nx && (from[index + 1] ?? 0) < 0 !== inside) ||
+          (j > 0 && (from[index - nx] ?? 0) < 0 !== inside) ||
+          (j + 1 < ny && (from[index + nx] ?? 0) < 0 !== inside) ||
+          (k > 0 && (from[index - plane] ?? 0) < 0 !== inside) ||
+          (k + 1 < nz && (from[index + plane] ?? 0) < 0 !== inside);
+        if (!beside) continue;
+        isFixed[index] = 1;
+        all[index] = Math.min(Math.abs(here) / cell, 1.8);
+      }
+  for (let order = 0; order < 8; order += 1) sweepOnce(all, isFixed, size, order, far);
+  for (let at = 0; at < all.length; at += 1)
+    all[at] = (all[at] ?? far) * cell * ((from[at] ?? 0) < 0 ? -1 : 1);
   return { ...grid, distance: all };
 }

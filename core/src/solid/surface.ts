@@ -35,27 +35,30 @@ const FAR = 1;
  *
  * @returns a closed surface when the solid keeps clear of the border of the grid
  */
-export function surfaceOf({ min, size, cell, distance, owner }: Grid): Surface {
+export function surfaceOf(grid: Grid): Surface {
+  const { vertexOf, positions, owners } = verticesOf(grid);
+  return { positions: Float64Array.from(positions), triangles: trianglesOf(grid, vertexOf), owners };
+}
+
+/** Vertices of the cubes that the surface passes through, and which vertex each cube has; -1 for none. */
+function verticesOf({ min, size, cell, distance, owner }: Grid) {
   const [nx, ny, nz] = size;
+  const plane = nx * ny;
   const far = FAR * cell;
-  const at = (i: number, j: number, k: number) => {
-    const value = distance[(k * ny + j) * nx + i] ?? far;
-    return value < far ? Math.max(value, -far) : far;
-  };
-  const vertexOf = new Int32Array(nx * ny * nz).fill(-1);
+  const steps = CORNERS.map(([i, j, k]) => i + j * nx + k * plane);
+  const vertexOf = new Int32Array(plane * nz).fill(-1);
   const positions: number[] = [];
   const owners: number[] = [];
   const corner = new Float64Array(8);
   for (let k = 0; k + 1 < nz; k += 1)
     for (let j = 0; j + 1 < ny; j += 1)
       for (let i = 0; i + 1 < nx; i += 1) {
+        const cube = (k * ny + j) * nx + i;
         let inside = 0;
-        for (let c = 0; c < 8; c += 1) {
-          const value = at(i + (c & 1), j + ((c >> 1) & 1), k + (c >> 2));
-          corner[c] = value;
-          if (value < 0) inside += 1;
-        }
+        for (let c = 0; c < 8; c += 1) if ((distance[cube + (steps[c] ?? 0)] ?? far) < 0) inside += 1;
         if (inside === 0 || inside === 8) continue;
+        for (let c = 0; c < 8; c += 1)
+          corner[c] = Math.max(-far, Math.min(far, distance[cube + (steps[c] ?? 0)] ?? far));
         let [x, y, z, crossings] = [0, 0, 0, 0];
         for (const [a, b] of EDGES) {
           const [da, db] = [corner[a] ?? 0, corner[b] ?? 0];
@@ -66,49 +69,48 @@ export function surfaceOf({ min, size, cell, distance, owner }: Grid): Surface {
           z += (a >> 2) + u * ((b >> 2) - (a >> 2));
           crossings += 1;
         }
-        const cube = (k * ny + j) * nx + i;
         vertexOf[cube] = positions.length / 3;
         positions.push(
           min[0] + (i + 0.5 + x / crossings) * cell,
           min[1] + (j + 0.5 + y / crossings) * cell,
           min[2] + (k + 0.5 + z / crossings) * cell,
         );
-        if (owner)
-          owners.push(
-            nearestOwner(owner, corner, (c) => cube + (c & 1) + ((c >> 1) & 1) * nx + (c >> 2) * nx * ny),
-          );
+        if (owner) owners.push(owner[cube + (steps[deepestCorner(corner)] ?? 0)] ?? 0);
       }
+  return { vertexOf, positions, owners: owner ? Uint8Array.from(owners) : null };
+}
+
+/** Two triangles over every pair of neighbouring cells that the surface parts. */
+function trianglesOf({ size, cell, distance }: Grid, vertexOf: Int32Array): Uint32Array {
+  const [nx, ny, nz] = size;
+  const far = FAR * cell;
+  const strides = [1, nx, nx * ny];
   const triangles: number[] = [];
-  const quad = (a: number, b: number, c: number, d: number, flip: boolean): void => {
-    if (flip) triangles.push(a, c, b, b, c, d);
-    else triangles.push(a, b, c, b, d, c);
-  };
-  const strides = [1, nx, nx * ny] as const;
   for (let k = 1; k + 1 < nz; k += 1)
     for (let j = 1; j + 1 < ny; j += 1)
       for (let i = 1; i + 1 < nx; i += 1) {
         const cube = (k * ny + j) * nx + i;
-        const here = at(i, j, k) < 0;
-        for (const axis of [0, 1, 2] as const) {
-          const there = at(i + (axis === 0 ? 1 : 0), j + (axis === 1 ? 1 : 0), k + (axis === 2 ? 1 : 0)) < 0;
+        const here = (distance[cube] ?? far) < 0;
+        for (let axis = 0; axis < 3; axis += 1) {
+          const there = (distance[cube + (strides[axis] ?? 0)] ?? far) < 0;
           if (here === there) continue;
           // The four cubes round this edge between two cell centres.
-          const u = strides[((axis + 1) % 3) as 0 | 1 | 2];
-          const v = strides[((axis + 2) % 3) as 0 | 1 | 2];
-          const vertex = (offset: number) => vertexOf[cube - offset] ?? -1;
-          quad(vertex(u + v), vertex(v), vertex(u), vertex(0), !here);
+          const u = strides[(axis + 1) % 3] ?? 0;
+          const v = strides[(axis + 2) % 3] ?? 0;
+          const a = vertexOf[cube - u - v] ?? -1;
+          const b = vertexOf[cube - v] ?? -1;
+          const c = vertexOf[cube - u] ?? -1;
+          const d = vertexOf[cube] ?? -1;
+          if (here) triangles.push(a, b, c, b, d, c);
+          else triangles.push(a, c, b, b, c, d);
         }
       }
-  return {
-    positions: Float64Array.from(positions),
-    triangles: Uint32Array.from(triangles),
-    owners: owner ? Uint8Array.from(owners) : null,
-  };
+  return Uint32Array.from(triangles);
 }
 
-/** Owner of the corner deepest inside. */
-function nearestOwner(owner: Uint8Array, corner: Float64Array, indexOf: (c: number) => number): number {
+/** The corner deepest inside. */
+function deepestCorner(corner: Float64Array): number {
   let best = 0;
   for (let c = 1; c < 8; c += 1) if ((corner[c] ?? 0) < (corner[best] ?? 0)) best = c;
-  return owner[indexOf(best)] ?? 0;
+  return best;
 }

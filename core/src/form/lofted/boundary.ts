@@ -1,7 +1,7 @@
 import type { Vec3 } from '../types.ts';
-import { distanceTo, type Placed } from './integrate.ts';
+import { cross } from '../vectors.ts';
+import { fieldOf, type Placed } from './integrate.ts';
 import { pointOf } from './loft.ts';
-import { cross } from './vectors.ts';
 
 /** Points round each section. */
 const ROUND = 32;
@@ -23,6 +23,10 @@ function nearBox({ min, max }: Placed, [x, y, z]: Vec3): boolean {
   return x >= min[0] && x <= max[0] && y >= min[1] && y <= max[1] && z >= min[2] && z <= max[2];
 }
 
+function meet(a: Placed, b: Placed): boolean {
+  return ([0, 1, 2] as const).every((k) => a.min[k] <= b.max[k] && b.min[k] <= a.max[k]);
+}
+
 /** Surface and enclosed volume of a union of lofts. */
 export interface Boundary {
   readonly areaMm2: number;
@@ -35,13 +39,15 @@ export interface Boundary {
  */
 export function boundaryOf(lofts: readonly Placed[]): Boundary {
   let [area, volume] = [0, 0];
-  for (const one of lofts) {
-    const others = lofts.filter((other) => other !== one);
+  const all = lofts.map((one) => ({ one, field: fieldOf(one) }));
+  for (const { one } of all) {
+    const others = all.filter((other) => other.one !== one && meet(other.one, one));
+    const hand = handed(one);
     const count = (a: Vec3, b: Vec3, c: Vec3): void => {
       const middle: Vec3 = [(a[0] + b[0] + c[0]) / 3, (a[1] + b[1] + c[1]) / 3, (a[2] + b[2] + c[2]) / 3];
-      if (others.some((other) => nearBox(other, middle) && distanceTo(other, ...middle) < 0)) return;
+      if (others.some((other) => nearBox(other.one, middle) && other.field(...middle) < 0)) return;
       const normal = cross([b[0] - a[0], b[1] - a[1], b[2] - a[2]], [c[0] - a[0], c[1] - a[1], c[2] - a[2]]);
-      const outward = handed(one) * (normal[0] * middle[0] + normal[1] * middle[1] + normal[2] * middle[2]);
+      const outward = hand * (normal[0] * middle[0] + normal[1] * middle[1] + normal[2] * middle[2]);
       area += Math.hypot(...normal) / 2;
       volume += outward / 6;
     };

@@ -1,7 +1,6 @@
 import { type Grid, gridFrame } from '../../solid/index.ts';
 import type { Vec3 } from '../types.ts';
 import { type Loft, pointOf, type Sections } from './loft.ts';
-import { dot } from './vectors.ts';
 
 /** A loft with its sections and the upright box round it. */
 export interface Placed {
@@ -29,28 +28,41 @@ export function placed(loft: Loft, sections: Sections): Placed {
   return { loft, sections, min, max };
 }
 
+/** Signed distance at a place, mm. */
+export type Field = (x: number, y: number, z: number) => number;
+
 /**
- * Distance from a point to the loft's surface, measured in its section; negative inside. Right to second order near
- * the surface for sections that change slowly, which is all the sums need.
+ * Distance from a place to the loft's surface, measured in its section; negative inside, infinite past its ends. Right
+ * to second order near the surface for sections that change slowly, which is all the sums need. It is asked for
+ * millions of places, so it works on bare numbers.
  */
-export function distanceTo({ loft, sections }: Placed, x: number, y: number, z: number): number {
-  const rel: Vec3 = [x - loft.origin[0], y - loft.origin[1], z - loft.origin[2]];
-  const along = dot(rel, loft.axis);
+export function fieldOf({ loft, sections }: Placed): Field {
+  const [ox, oy, oz] = loft.origin;
+  const [ax, ay, az] = loft.axis;
+  const [ux, uy, uz] = loft.acrossAxis;
+  const [vx, vy, vz] = loft.aheadAxis;
+  const { across, ahead, shift } = sections;
+  const last = sections.count - 1;
   const first = sections.y[0] ?? 0;
-  const step = (sections.y[1] ?? 1) - first;
-  const place = (along - first) / step;
-  const i = Math.floor(place);
-  if (i < 0 || i >= sections.count - 1) return Infinity;
-  const u = place - i;
-  const across = (sections.across[i] ?? 0) * (1 - u) + (sections.across[i + 1] ?? 0) * u;
-  const ahead = (sections.ahead[i] ?? 0) * (1 - u) + (sections.ahead[i + 1] ?? 0) * u;
-  if (across <= 0 || ahead <= 0) return Infinity;
-  const p = dot(rel, loft.acrossAxis);
-  const q = dot(rel, loft.aheadAxis) - (sections.shift[i] ?? 0) * (1 - u) - (sections.shift[i + 1] ?? 0) * u;
-  const level = Math.hypot(p / across, q / ahead);
-  if (level === 0) return -Math.min(across, ahead);
-  // First-order distance to an ellipse: (f − 1) ÷ |∇f|.
-  return ((level - 1) * level) / Math.hypot(p / (across * across), q / (ahead * ahead));
+  const perMm = 1 / ((sections.y[1] ?? 1) - first);
+  return (x, y, z) => {
+    const dx = x - ox;
+    const dy = y - oy;
+    const dz = z - oz;
+    const place = (dx * ax + dy * ay + dz * az - first) * perMm;
+    if (!(place >= 0 && place < last)) return Infinity;
+    const i = Math.floor(place);
+    const u = place - i;
+    const a = (across[i] ?? 0) * (1 - u) + (across[i + 1] ?? 0) * u;
+    const b = (ahead[i] ?? 0) * (1 - u) + (ahead[i + 1] ?? 0) * u;
+    if (a <= 0 || b <= 0) return Infinity;
+    const p = (dx * ux + dy * uy + dz * uz) / a;
+    const q = (dx * vx + dy * vy + dz * vz - (shift[i] ?? 0) * (1 - u) - (shift[i + 1] ?? 0) * u) / b;
+    const level = Math.sqrt(p * p + q * q);
+    if (level === 0) return -Math.min(a, b);
+    // First-order distance to an ellipse: (f − 1) ÷ |∇f|.
+    return ((level - 1) * level) / Math.sqrt((p * p) / (a * a) + (q * q) / (b * b));
+  };
 }
 
 /** A grid whose cells know the loft they belong to. */
@@ -76,24 +88,24 @@ function gridRound(lofts: readonly Placed[], cell: number): OwnedGrid {
 /** Lowers the distances of the cells near one loft. */
 function lay(grid: OwnedGrid, one: Placed, index: number): void {
   const { min, size, cell, distance, owner } = grid;
+  const field = fieldOf(one);
   const low = (k: 0 | 1 | 2) => Math.max(0, Math.floor((one.min[k] - min[k]) / cell) - 1);
   const high = (k: 0 | 1 | 2) => Math.min(size[k] - 1, Math.ceil((one.max[k] - min[k]) / cell) + 1);
-  for (let iz = low(2); iz <= high(2); iz += 1)
-    for (let iy = low(1); iy <= high(1); iy += 1)
-      for (let ix = low(0); ix <= high(0); ix += 1) {
-        const at = (iz * size[1] + iy) * size[0] + ix;
-        const before = distance[at] ?? Infinity;
-        const now = distanceTo(
-          one,
-          min[0] + (ix + 0.5) * cell,
-          min[1] + (iy + 0.5) * cell,
-          min[2] + (iz + 0.5) * cell,
-        );
+  const [firstX, lastX, firstY, lastY, lastZ] = [low(0), high(0), low(1), high(1), high(2)];
+  for (let iz = low(2); iz <= lastZ; iz += 1)
+    for (let iy = firstY; iy <= lastY; iy += 1) {
+      const y = min[1] + (iy + 0.5) * cell;
+      const z = min[2] + (iz + 0.5) * cell;
+      const row = (iz * size[1] + iy) * size[0];
+      for (let ix = firstX; ix <= lastX; ix += 1) {
+        const now = field(min[0] + (ix + 0.5) * cell, y, z);
+        const before = distance[row + ix] ?? Infinity;
         if (now >= before) continue;
-        distance[at] = now;
+        distance[row + ix] = now;
         // A cell already inside another loft stays with it.
-        if (before > 0) owner[at] = index + 1;
+        if (before > 0) owner[row + ix] = index + 1;
       }
+    }
 }
 
 /** Distances of the union of lofts on a grid, with the loft that each cell belongs to. */

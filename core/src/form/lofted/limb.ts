@@ -1,6 +1,6 @@
 import type { Vec3 } from '../types.ts';
+import { cross, dot, lengthOf, minus, plus, times, unit } from '../vectors.ts';
 import type { Loft, Station } from './loft.ts';
-import { cross, dot, lengthOf, minus, plus, times, unit } from './vectors.ts';
 
 /** Along 0 to 1, half-breadth, half-depth, shift ahead: shares of a measure. */
 export type Row = readonly [t: number, across: number, ahead: number, shift?: number];

@@ -1,5 +1,6 @@
 import { hull } from '../outline.ts';
-import type { Ring, Vec2, Vec3, View } from '../types.ts';
+import { seenAt } from '../side.ts';
+import type { Ring, Side, Vec2, Vec3 } from '../types.ts';
 
 /** One cross-section of a loft: an ellipse. */
 export interface Station {
@@ -113,22 +114,17 @@ export function pointOf(loft: Loft, y: number, across: number, ahead: number): V
   ];
 }
 
-/** Front: x to the right. Side: the figure faces right. */
-export function project([x, y, z]: Vec3, view: View): Vec2 {
-  return view === 'front' ? [x, y] : [z, y];
-}
-
 /** Half-width of a section at right angles to the axis as seen. */
-function halfWidth(loft: Loft, normal: Vec2, view: View, across: number, ahead: number): number {
-  const u = project(loft.acrossAxis, view);
-  const v = project(loft.aheadAxis, view);
+function halfWidth(loft: Loft, normal: Vec2, side: Side, across: number, ahead: number): number {
+  const u = seenAt(side, loft.acrossAxis);
+  const v = seenAt(side, loft.aheadAxis);
   return Math.hypot(
     across * (u[0] * normal[0] + u[1] * normal[1]),
     ahead * (v[0] * normal[0] + v[1] * normal[1]),
   );
 }
 
-function ribbon(loft: Loft, sections: Sections, view: View, inset: number, seen: Vec2): Ring {
+function ribbon(loft: Loft, sections: Sections, side: Side, inset: number, seen: Vec2): Ring {
   const long = Math.hypot(...seen);
   const normal: Vec2 = [-seen[1] / long, seen[0] / long];
   const left: Vec2[] = [];
@@ -137,8 +133,8 @@ function ribbon(loft: Loft, sections: Sections, view: View, inset: number, seen:
     const across = (sections.across[i] ?? 0) - inset;
     const ahead = (sections.ahead[i] ?? 0) - inset;
     if (across < 0 || ahead < 0) continue;
-    const [x, y] = project(pointOf(loft, sections.y[i] ?? 0, 0, sections.shift[i] ?? 0), view);
-    const half = halfWidth(loft, normal, view, across, ahead);
+    const [x, y] = seenAt(side, pointOf(loft, sections.y[i] ?? 0, 0, sections.shift[i] ?? 0));
+    const half = halfWidth(loft, normal, side, across, ahead);
     left.push([x + normal[0] * half, y + normal[1] * half]);
     right.push([x - normal[0] * half, y - normal[1] * half]);
   }
@@ -149,7 +145,7 @@ function ribbon(loft: Loft, sections: Sections, view: View, inset: number, seen:
 const ROUND = 32;
 const HULL_STEP = 6;
 
-function sectionPoints(loft: Loft, sections: Sections, i: number, view: View, inset: number): Vec2[] {
+function sectionPoints(loft: Loft, sections: Sections, i: number, side: Side, inset: number): Vec2[] {
   const across = (sections.across[i] ?? 0) - inset;
   const ahead = (sections.ahead[i] ?? 0) - inset;
   if (across < 0 || ahead < 0) return [];
@@ -157,15 +153,15 @@ function sectionPoints(loft: Loft, sections: Sections, i: number, view: View, in
     const angle = (2 * Math.PI * a) / ROUND;
     const beside = across * Math.cos(angle);
     const before = (sections.shift[i] ?? 0) + ahead * Math.sin(angle);
-    return project(pointOf(loft, sections.y[i] ?? 0, beside, before), view);
+    return seenAt(side, pointOf(loft, sections.y[i] ?? 0, beside, before));
   });
 }
 
 /** Hulls of neighbouring sections: right from any side, end on too. */
-function foreshortened(loft: Loft, sections: Sections, view: View, inset: number): Ring[] {
+function foreshortened(loft: Loft, sections: Sections, side: Side, inset: number): Ring[] {
   const steps: Vec2[][] = [];
   for (let i = 0; i < sections.count; i += HULL_STEP)
-    steps.push(sectionPoints(loft, sections, i, view, inset));
+    steps.push(sectionPoints(loft, sections, i, side, inset));
   return steps.slice(1).flatMap((points, i): Ring[] => {
     const ring = hull([...(steps[i] ?? []), ...points]);
     return ring.length > 2 ? [ring] : [];
@@ -176,9 +172,9 @@ function foreshortened(loft: Loft, sections: Sections, view: View, inset: number
 const SIDE_ON = 0.95;
 
 /** The loft as seen, every section smaller by the inset: rings that together cover it. */
-export function loftRings(loft: Loft, sections: Sections, view: View, inset = 0): Ring[] {
-  const seen = project(loft.axis, view);
-  if (Math.hypot(...seen) < SIDE_ON) return foreshortened(loft, sections, view, inset);
-  const ring = ribbon(loft, sections, view, inset, seen);
+export function loftRings(loft: Loft, sections: Sections, side: Side, inset = 0): Ring[] {
+  const seen = seenAt(side, loft.axis);
+  if (Math.hypot(...seen) < SIDE_ON) return foreshortened(loft, sections, side, inset);
+  const ring = ribbon(loft, sections, side, inset, seen);
   return ring.length > 2 ? [ring] : [];
 }

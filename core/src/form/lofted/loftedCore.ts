@@ -1,4 +1,5 @@
 import { unite } from '../outline.ts';
+import { SIDES } from '../side.ts';
 import type { Core, InnerBall, Ring } from '../types.ts';
 import type { Placed } from './integrate.ts';
 import { loftRings, pointOf } from './loft.ts';
@@ -62,7 +63,7 @@ function coreRings(one: Placed, skin: number, least: number): Ring[] {
     ahead: part(sections.ahead),
     shift: part(sections.shift),
   };
-  return loftRings(one.loft, kept, 'front', skin);
+  return loftRings(one.loft, kept, SIDES.front, skin);
 }
 
 /**

@@ -1,6 +1,8 @@
 import { filleted } from '../../solid/index.ts';
+import { boxRound, boxVolume } from '../box.ts';
 import { offset, unite } from '../outline.ts';
-import type { Box, FormMeasure, Joint, Outline, Shape, View } from '../types.ts';
+import { SIDES } from '../side.ts';
+import type { Box, FormMeasure, Joint, Outline, Shape, Side } from '../types.ts';
 import { boundaryOf } from './boundary.ts';
 import { gridOf, integrate, type Placed, placed, type Sums } from './integrate.ts';
 import { type Loft, loftRings, sectionsOf } from './loft.ts';
@@ -29,10 +31,6 @@ export interface LoftedShape extends Shape {
 /** Cells that all lofts together are summed over, and the most the grid round them may have. */
 const CELLS = { looked: 300_000, most: 3_000_000 };
 
-function boxVolume({ min, max }: Box): number {
-  return (max[0] - min[0]) * (max[1] - min[1]) * (max[2] - min[2]);
-}
-
 /** Edge of a cell: a person gets some 200 to the stature, whatever the pose. */
 function cellFor(lofts: readonly Placed[], box: Box): number {
   const looked = lofts.reduce((sum, one) => sum + boxVolume(one), 0);
@@ -42,15 +40,9 @@ function cellFor(lofts: readonly Placed[], box: Box): number {
 /** Largest relative error of volume and surface summed on such a grid; more for thin limbs. */
 const ERROR = { body: 0.01, thin: 0.04 };
 
-function boxOf(lofts: readonly Placed[]): Box {
-  const low = (k: 0 | 1 | 2) => Math.min(...lofts.map(({ min }) => min[k]));
-  const high = (k: 0 | 1 | 2) => Math.max(...lofts.map(({ max }) => max[k]));
-  return { min: [low(0), low(1), low(2)], max: [high(0), high(1), high(2)] };
-}
-
 /** Box round a body at rest, without building its solid. */
 export function restBox(lofts: readonly Loft[]): Box {
-  return boxOf(place(lofts));
+  return boxRound(place(lofts));
 }
 
 function place(lofts: readonly Loft[]): Placed[] {
@@ -74,15 +66,15 @@ function roundedCorners(outline: Outline, filletMm: number): Outline {
  */
 export function loftedShape(body: LoftedBody): LoftedShape {
   const hung = posed(body.lofts, body.joints, body.pose);
-  const low = boxOf(place(hung.lofts)).min[1];
+  const low = boxRound(place(hung.lofts)).min[1];
   const { lofts: standing, joints } = shifted(hung, [0, -low, 0]);
   const lofts = place(standing);
-  const box = boxOf(lofts);
+  const box = boxRound(lofts);
   const sums = integrate(lofts, cellFor(lofts, box));
   const thickest = lofts.map((one) => axisBall(one)).reduce((a, b) => (b.diameterMm > a.diameterMm ? b : a));
-  const seen = (view: View): Outline =>
+  const seen = (side: Side): Outline =>
     roundedCorners(
-      unite(lofts.flatMap(({ loft, sections }) => loftRings(loft, sections, view))),
+      unite(lofts.flatMap(({ loft, sections }) => loftRings(loft, sections, side))),
       body.filletMm,
     );
   return {
@@ -98,8 +90,10 @@ export function loftedShape(body: LoftedBody): LoftedShape {
     error: body.isThin ? ERROR.thin : ERROR.body,
     thickest,
     measures: body.measures,
-    outline: seen,
-    section: () => seen('front'),
+    distance: null,
+    outline: (view) => seen(SIDES[view]),
+    seenFrom: seen,
+    section: () => seen(SIDES.front),
     core: (skin, least) => loftedCore(lofts, thickest, skin, least),
   };
 }

@@ -1,6 +1,6 @@
 import type { Joint, JointAngles, Vec3 } from '../types.ts';
+import { minus, plus, turned } from '../vectors.ts';
 import type { Loft } from './loft.ts';
-import { minus, plus, turned } from './vectors.ts';
 
 /** Angles by joint name; a joint that is not named is at rest. */
 export type Pose = Readonly<Record<string, JointAngles>>;

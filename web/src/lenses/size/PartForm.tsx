@@ -16,6 +16,8 @@ const KIND_SAYS: Record<Form['kind'], string> = {
   wedge: 'Wedge',
   extruded: 'Cut-out',
   tube: 'Bent bar',
+  built: 'Built up',
+  panels: 'Panels',
   mesh: 'Brought in',
   ball: 'Ball',
   rod: 'Rod',

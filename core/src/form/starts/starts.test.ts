@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { extentOf, findStarts, STARTS, shapeOf } from './index.ts';
+import { extentOf, findStarts, STARTS, shapeOf } from '../index.ts';
 
 describe('every named start', () => {
   it('builds a sound solid: finite, on the ground, and its silhouettes as large as its box', () => {

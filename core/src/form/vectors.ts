@@ -1,4 +1,4 @@
-import type { Vec3 } from '../types.ts';
+import type { Vec3 } from './types.ts';
 
 export function dot(a: Vec3, b: Vec3): number {
   return a[0] * b[0] + a[1] * b[1] + a[2] * b[2];

@@ -1,0 +1,72 @@
+import { extentOf } from './outline.ts';
+import { panelsIn, slopeOf } from './panels.ts';
+import type { PanelsForm, WallName } from './types.ts';
+
+/** How an edge of a panel is cut, degrees off square; edges that are not named are square. */
+export interface Bevel {
+  readonly edge: 'one end' | 'both ends' | 'top' | 'ridge';
+  readonly degrees: number;
+}
+
+/** A flat piece to be cut, by its outer face. */
+export interface PanelCut {
+  readonly name: string;
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly openings: number;
+  readonly bevels: readonly Bevel[];
+}
+
+/** Walls that a wall meets at its ends. */
+const BESIDE: Readonly<Record<WallName, readonly [WallName, WallName]>> = {
+  front: ['left', 'right'],
+  back: ['left', 'right'],
+  left: ['back', 'front'],
+  right: ['back', 'front'],
+};
+
+function degreesOf(slope: number): number {
+  return (Math.atan(slope) * 180) / Math.PI;
+}
+
+/** Mitres share a corner between both walls, so that the outer faces run the whole length. */
+function wallCut(form: PanelsForm, wall: WallName, widthMm: number, heightMm: number): PanelCut {
+  const isSide = wall === 'left' || wall === 'right';
+  const meets = BESIDE[wall].filter((other) => form.walls.includes(other)).length;
+  const mitred = form.joint === 'mitre' && meets > 0;
+  const bevels: Bevel[] = [];
+  if (mitred) bevels.push({ edge: meets === 2 ? 'both ends' : 'one end', degrees: 45 });
+  if (isSide && slopeOf(form) > 0) bevels.push({ edge: 'top', degrees: degreesOf(slopeOf(form)) });
+  return {
+    name: `${wall} wall`,
+    widthMm: mitred && isSide ? widthMm + meets * form.thicknessMm : widthMm,
+    heightMm,
+    openings: form.openings.filter((one) => one.wall === wall).length,
+    bevels,
+  };
+}
+
+/**
+ * The panels of a form as they are cut, floor first, then walls, then roof.
+ *
+ * @throws {FormError} naming the field
+ */
+export function panelCuts(form: PanelsForm): PanelCut[] {
+  const slope = slopeOf(form);
+  return panelsIn(form).map(({ name, face, thicknessMm }) => {
+    const [left, bottom, right, top] = extentOf(face);
+    const wall = form.walls.find((one) => name === `${one} wall`);
+    if (wall) return wallCut(form, wall, right - left, top - bottom);
+    if (name === 'floor' || form.roof === 'flat')
+      return { name, widthMm: right - left, heightMm: top - bottom, openings: 0, bevels: [] };
+    // A sloping slab is drawn in section: it is as long as the building, and as high as its slope.
+    const across = form.roof === 'gable' ? form.widthMm / 2 + form.eavesMm : form.widthMm + 2 * form.eavesMm;
+    return {
+      name,
+      widthMm: thicknessMm,
+      heightMm: across * Math.hypot(1, slope),
+      openings: 0,
+      bevels: form.roof === 'gable' ? [{ edge: 'ridge', degrees: degreesOf(slope) }] : [],
+    };
+  });
+}
