@@ -14,6 +14,7 @@ interface NumberFieldProps {
   readonly placeholder?: string;
   readonly className?: string;
   readonly disabled?: boolean;
+  readonly hideLabel?: boolean;
 }
 
 function faultOf(text: string, { min, max, whole }: NumberFieldProps): string | null {
@@ -46,7 +47,7 @@ export function NumberField(props: NumberFieldProps) {
 
   return (
     <span className="relative inline-block">
-      <label htmlFor={id} className="heading block">
+      <label htmlFor={id} className={props.hideLabel ? 'sr-only' : 'heading block'}>
         {label}
       </label>
       <span className="flex items-baseline gap-1">

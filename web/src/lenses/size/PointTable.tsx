@@ -1,9 +1,7 @@
 import type { BarPoint, Form, PlanePoint, ProfilePoint } from '@every-inch/core/form';
-import type { Part } from '@every-inch/core/piece';
 import { realMm } from '@every-inch/core/units';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { useLifeFormat } from '../../parts/lengths.ts';
-import { usePartEdit } from './usePartEdit.ts';
 
 /** One column of a table of points. */
 interface Column<P> {
@@ -15,21 +13,17 @@ interface Column<P> {
 }
 
 interface PointTableProps<P> {
-  readonly part: Part;
   readonly title: string;
-  /** Name of the form’s field that holds the points. */
-  readonly field: string;
   readonly points: readonly P[];
   readonly columns: readonly Column<P>[];
   /** Fewest points such a form is made of. */
   readonly least: number;
+  readonly onPoints: (points: readonly P[]) => void;
 }
 
 /** A line of points to be typed, added to and taken from. */
-function PointTable<P>({ part, title, field, points, columns, least }: PointTableProps<P>) {
-  const set = usePartEdit(part);
+function PointTable<P>({ title, points, columns, least, onPoints: put }: PointTableProps<P>) {
   const format = useLifeFormat();
-  const put = (next: readonly P[]) => set(`form.${field}`, next, title.toLowerCase());
   return (
     <details className="mt-3">
       <summary className="heading cursor-pointer">
@@ -125,15 +119,20 @@ const BAR: readonly Column<BarPoint>[] = [
   along('zMm', 'towards you'),
 ];
 
+interface FormPointsProps<F extends Form> {
+  readonly form: F;
+  /** Takes the form with other points, and what of it was changed. */
+  readonly onForm: (form: F, label: string) => void;
+}
+
 /** The points that a turned, cut-out or bent form is drawn through. */
-export function FormPoints({ part, form }: { readonly part: Part; readonly form: Form }) {
+export function FormPoints<F extends Form>({ form, onForm }: FormPointsProps<F>) {
   switch (form.kind) {
     case 'turned':
       return (
         <PointTable
-          part={part}
           title="Profile from the foot up"
-          field="profile"
+          onPoints={(profile) => onForm({ ...form, profile }, 'profile')}
           points={form.profile}
           columns={PROFILE}
           least={3}
@@ -142,9 +141,8 @@ export function FormPoints({ part, form }: { readonly part: Part; readonly form:
     case 'extruded':
       return (
         <PointTable
-          part={part}
           title="Outline"
-          field="points"
+          onPoints={(points) => onForm({ ...form, points }, 'outline')}
           points={form.points}
           columns={CUT_OUT}
           least={3}
@@ -153,9 +151,8 @@ export function FormPoints({ part, form }: { readonly part: Part; readonly form:
     case 'tube':
       return (
         <PointTable
-          part={part}
           title="Corners of the bar"
-          field="points"
+          onPoints={(points) => onForm({ ...form, points }, 'corners')}
           points={form.points}
           columns={BAR}
           least={2}

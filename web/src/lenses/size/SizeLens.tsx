@@ -1,7 +1,9 @@
 import { poseOf } from '@every-inch/core/form';
+import type { Part } from '@every-inch/core/piece';
 import { toReal } from '@every-inch/core/scale';
 import { lineUp } from '@every-inch/core/size';
 import { formatRealMetric, miniMm } from '@every-inch/core/units';
+import type { PartContext } from '@every-inch/core/whole';
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
@@ -12,11 +14,14 @@ import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
 import { useReckoned } from '../../state/derived.ts';
 import { dialogOpened, selected } from '../../state/sessionSlice.ts';
 import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { BuiltPieces } from './BuiltPieces.tsx';
 import { ClothingFields } from './FormFields.tsx';
 import { JointFields } from './JointFields.tsx';
 import { MeasureTable } from './MeasureTable.tsx';
+import { PanelFields } from './PanelFields.tsx';
 import { PartForm } from './PartForm.tsx';
 import { FormPoints } from './PointTable.tsx';
+import { usePartEdit } from './usePartEdit.ts';
 
 const SolidView = lazy(() => import('./SolidView.tsx'));
 
@@ -122,6 +127,21 @@ function PartReckoning() {
   );
 }
 
+interface FormTablesProps {
+  readonly part: Part;
+  /** Null while the part cannot be built. */
+  readonly context: PartContext | undefined;
+}
+
+/** What a form is made of, where it is more than a few lengths. */
+function FormTables({ part, context }: FormTablesProps) {
+  const set = usePartEdit(part);
+  const { form } = part;
+  if (form.kind === 'built') return <BuiltPieces part={part} form={form} />;
+  if (form.kind === 'panels') return <PanelFields part={part} form={form} shrink={context?.shrink ?? null} />;
+  return <FormPoints form={form} onForm={(next, label) => set('form', next, label)} />;
+}
+
 /** Size: the line-up, the measures, and what was made of them. */
 export default function SizeLens() {
   const piece = useOpenPiece();
@@ -156,7 +176,7 @@ export default function SizeLens() {
               <div className="mt-3 overflow-x-auto">
                 {context && <MeasureTable key={context.part.id} context={context} />}
               </div>
-              {part && <FormPoints part={part} form={part.form} />}
+              {part && <FormTables key={`${part.id} tables`} part={part} context={context} />}
               {part?.form.kind === 'person' && <ClothingFields part={part} form={part.form} />}
               {part && context && 'angles' in part.form && (
                 <JointFields

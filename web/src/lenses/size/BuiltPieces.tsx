@@ -1,0 +1,239 @@
+import type { BuiltForm, BuiltPiece, PlainForm } from '@every-inch/core/form';
+import type { Part } from '@every-inch/core/piece';
+import { realMm } from '@every-inch/core/units';
+import { Copy, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { Choice } from '../../parts/Choice.tsx';
+import { LengthField } from '../../parts/LengthField.tsx';
+import { useLifeFormat } from '../../parts/lengths.ts';
+import { NumberField } from '../../parts/NumberField.tsx';
+import { TextField } from '../../parts/TextField.tsx';
+import { FormPoints } from './PointTable.tsx';
+import { PLAIN_KINDS, plainForm, plainLengths } from './plainForms.ts';
+import { usePartEdit } from './usePartEdit.ts';
+
+const PLACES = [
+  ['xMm', 'to the right'],
+  ['yMm', 'up'],
+  ['zMm', 'towards you'],
+] as const;
+const TURNS = [
+  ['turnDeg', 'turned'],
+  ['tipDeg', 'tipped'],
+  ['leanDeg', 'leaned'],
+] as const;
+
+interface PieceRowProps {
+  readonly piece: BuiltPiece;
+  readonly isOpen: boolean;
+  readonly isOnly: boolean;
+  readonly onOpen: () => void;
+  readonly onPiece: (piece: BuiltPiece) => void;
+  readonly onCopy: () => void;
+  readonly onRemove: () => void;
+}
+
+/** One piece: where it goes and how it is turned. */
+function PieceRow({ piece, isOpen, isOnly, onOpen, onPiece, onCopy, onRemove }: PieceRowProps) {
+  const format = useLifeFormat();
+  return (
+    <tr className={isOpen ? 'bg-panel' : ''}>
+      <td className="max-w-40 pr-2">
+        <button
+          type="button"
+          className="press-quiet block w-full truncate text-left text-fired"
+          aria-expanded={isOpen}
+          title={piece.name}
+          onClick={onOpen}
+        >
+          {piece.name}
+          {piece.cut && <span className="text-quiet"> (cut away)</span>}
+        </button>
+      </td>
+      {PLACES.map(([field, says]) => (
+        <td key={field}>
+          <LengthField
+            hideLabel
+            label={`${piece.name}, ${says}`}
+            shown={format(realMm(piece[field]))}
+            unit="mm"
+            sign="any"
+            className="w-22"
+            onLength={(mm) => onPiece({ ...piece, [field]: mm })}
+          />
+        </td>
+      ))}
+      {TURNS.map(([field, says]) => (
+        <td key={field}>
+          <NumberField
+            hideLabel
+            label={`${piece.name}, ${says}, degrees`}
+            value={piece[field]}
+            min={-360}
+            max={360}
+            className="w-14"
+            after="°"
+            onNumber={(degrees) => onPiece({ ...piece, [field]: degrees })}
+          />
+        </td>
+      ))}
+      <td className="whitespace-nowrap">
+        <button
+          type="button"
+          className="size-7 text-quiet hover:text-ink"
+          aria-label={`Duplicate ${piece.name}`}
+          onClick={onCopy}
+        >
+          <Copy className="mx-auto size-3.5" />
+        </button>
+        <button
+          type="button"
+          className="size-7 text-quiet hover:text-wont disabled:opacity-40"
+          aria-label={`Take out ${piece.name}`}
+          disabled={isOnly}
+          onClick={onRemove}
+        >
+          <Trash2 className="mx-auto size-3.5" />
+        </button>
+      </td>
+    </tr>
+  );
+}
+
+interface PieceFormProps {
+  readonly piece: BuiltPiece;
+  readonly onPiece: (piece: BuiltPiece) => void;
+}
+
+/** The form of the piece that is open. */
+function PieceForm({ piece, onPiece }: PieceFormProps) {
+  const format = useLifeFormat();
+  const { form } = piece;
+  const setForm = (next: PlainForm) => onPiece({ ...piece, form: next });
+  return (
+    <div className="mt-2 border-l-2 border-fired pl-3">
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+        <TextField
+          label="Piece"
+          className="w-36"
+          value={piece.name}
+          onText={(text) => text !== '' && onPiece({ ...piece, name: text.slice(0, 200) })}
+        />
+        {plainLengths(form).map(({ field, title, lengthMm }) => (
+          <LengthField
+            key={field}
+            label={title}
+            shown={format(realMm(lengthMm))}
+            unit="mm"
+            sign={field === 'topMm' ? 'nonNegative' : 'positive'}
+            className="w-22"
+            onLength={(mm) => setForm({ ...form, [field]: mm } as PlainForm)}
+          />
+        ))}
+        {'lying' in form && (
+          <Choice
+            label="Lies"
+            value={form.lying ? 'lying' : 'standing'}
+            options={[
+              { value: 'standing', says: form.kind === 'ring' ? 'on edge' : 'upright' },
+              { value: 'lying', says: form.kind === 'ring' ? 'flat' : 'on its side' },
+            ]}
+            onChoose={(value) => setForm({ ...form, lying: value === 'lying' })}
+          />
+        )}
+        <Choice
+          label="It is"
+          value={piece.cut ? 'cut' : 'added'}
+          options={[
+            { value: 'added', says: 'added' },
+            { value: 'cut', says: 'cut away' },
+          ]}
+          onChoose={(value) => onPiece({ ...piece, cut: value === 'cut' })}
+        />
+      </div>
+      <FormPoints form={form} onForm={setForm} />
+    </div>
+  );
+}
+
+interface BuiltPiecesProps {
+  readonly part: Part;
+  readonly form: BuiltForm;
+}
+
+/** What a built-up thing is made of: every piece with its place, its turn and its own form. */
+export function BuiltPieces({ part, form: { pieces } }: BuiltPiecesProps) {
+  const set = usePartEdit(part);
+  const [open, setOpen] = useState<number | null>(null);
+  const put = (next: readonly BuiltPiece[], label: string) => set('form.pieces', next, label);
+  const change = (at: number) => (piece: BuiltPiece) =>
+    put(
+      pieces.map((old, i) => (i === at ? piece : old)),
+      piece.name,
+    );
+  const shown = open === null ? undefined : pieces[open];
+  return (
+    <section className="mt-3" aria-label="Pieces it is built up from">
+      <h3 className="heading">
+        Built up from {pieces.length} pieces; the middle of each one’s foot, in life
+      </h3>
+      <div className="overflow-x-auto">
+        <table className="mt-1">
+          <thead>
+            <tr className="heading text-right">
+              <th className="text-left font-semibold">piece</th>
+              {[...PLACES, ...TURNS].map(([field, says]) => (
+                <th key={field} className="pr-1 font-semibold">
+                  {says}
+                </th>
+              ))}
+              <th>
+                <span className="sr-only">change</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {pieces.map((piece, i) => (
+              <PieceRow
+                // biome-ignore lint/suspicious/noArrayIndexKey: pieces are known by their place alone, names may repeat
+                key={i}
+                piece={piece}
+                isOpen={open === i}
+                isOnly={pieces.length === 1}
+                onOpen={() => setOpen(open === i ? null : i)}
+                onPiece={change(i)}
+                onCopy={() => {
+                  put([...pieces.slice(0, i + 1), piece, ...pieces.slice(i + 1)], `another ${piece.name}`);
+                  setOpen(i + 1);
+                }}
+                onRemove={() => {
+                  put(
+                    pieces.filter((_, j) => j !== i),
+                    `taking out ${piece.name}`,
+                  );
+                  setOpen(null);
+                }}
+              />
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {shown && open !== null && <PieceForm key={open} piece={shown} onPiece={change(open)} />}
+      <div className="mt-1 flex flex-wrap gap-x-3">
+        {PLAIN_KINDS.map(([kind, says]) => (
+          <button
+            key={kind}
+            type="button"
+            className="press-quiet text-fired"
+            onClick={() => {
+              put([...pieces, plainForm(kind, pieces)], `a ${says}`);
+              setOpen(pieces.length);
+            }}
+          >
+            + {says}
+          </button>
+        ))}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,252 @@
+import {
+  choicesOf,
+  FormError,
+  type Opening,
+  PANEL_JOINTS,
+  type PanelCut,
+  type PanelsForm,
+  panelCuts,
+  ROOF_KINDS,
+  WALL_NAMES,
+  type WallName,
+} from '@every-inch/core/form';
+import type { Part } from '@every-inch/core/piece';
+import { formatMiniMm, miniMm, realMm } from '@every-inch/core/units';
+import { Trash2 } from 'lucide-react';
+import { Choice } from '../../parts/Choice.tsx';
+import { LengthField } from '../../parts/LengthField.tsx';
+import { useLifeFormat } from '../../parts/lengths.ts';
+import { usePartEdit } from './usePartEdit.ts';
+
+function options<T extends string>(table: Readonly<Record<T, string>>) {
+  return choicesOf(table).map((value) => ({ value, says: table[value] }));
+}
+
+interface TickProps {
+  readonly label: string;
+  readonly isOn: boolean;
+  readonly onTick: (isOn: boolean) => void;
+}
+
+function Tick({ label, isOn, onTick }: TickProps) {
+  return (
+    <label className="flex min-h-8 items-center gap-1">
+      <input type="checkbox" checked={isOn} onChange={(event) => onTick(event.currentTarget.checked)} />
+      {label}
+    </label>
+  );
+}
+
+const OPENING_LENGTHS = [
+  ['fromLeftMm', 'from the left', 'nonNegative'],
+  ['sillMm', 'above the ground', 'nonNegative'],
+  ['widthMm', 'width', 'positive'],
+  ['heightMm', 'height', 'positive'],
+] as const;
+
+interface OpeningsProps {
+  readonly openings: readonly Opening[];
+  readonly onOpenings: (openings: readonly Opening[], label: string) => void;
+}
+
+/** Windows and doors, each by its wall as seen from outside. */
+function Openings({ openings, onOpenings }: OpeningsProps) {
+  const format = useLifeFormat();
+  const put = (at: number, next: Opening) =>
+    onOpenings(
+      openings.map((old, i) => (i === at ? next : old)),
+      'opening',
+    );
+  return (
+    <table className="mt-1">
+      <thead>
+        <tr className="heading text-right">
+          <th className="text-left font-semibold">opening in</th>
+          {OPENING_LENGTHS.map(([field, says]) => (
+            <th key={field} className="pr-1 font-semibold">
+              {says}
+            </th>
+          ))}
+          <th>
+            <span className="sr-only">change</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {openings.map((opening, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: openings are known by their place alone
+          <tr key={i}>
+            <td className="pr-2">
+              <Choice
+                hideLabel
+                label={`Wall of opening ${i + 1}`}
+                value={opening.wall}
+                options={options(WALL_NAMES)}
+                onChoose={(wall) => put(i, { ...opening, wall })}
+              />
+            </td>
+            {OPENING_LENGTHS.map(([field, says, sign]) => (
+              <td key={field}>
+                <LengthField
+                  hideLabel
+                  label={`Opening ${i + 1}, ${says}`}
+                  shown={format(realMm(opening[field]))}
+                  unit="mm"
+                  sign={sign}
+                  onLength={(mm) => put(i, { ...opening, [field]: mm })}
+                />
+              </td>
+            ))}
+            <td>
+              <button
+                type="button"
+                className="size-7 text-quiet hover:text-wont"
+                aria-label={`Take out opening ${i + 1}`}
+                onClick={() =>
+                  onOpenings(
+                    openings.filter((_, j) => j !== i),
+                    'taking out an opening',
+                  )
+                }
+              >
+                <Trash2 className="mx-auto size-3.5" />
+              </button>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** What can be cut while the form is sound; a fault is said beside the form already. */
+function cutsOf(form: PanelsForm): readonly PanelCut[] {
+  try {
+    return panelCuts(form);
+  } catch (error) {
+    if (error instanceof FormError) return [];
+    throw error;
+  }
+}
+
+interface CutsProps {
+  readonly form: PanelsForm;
+  readonly shrink: number;
+}
+
+/** Every panel as it is cut, on the bench. */
+function Cuts({ form, shrink }: CutsProps) {
+  const mini = (mm: number) => formatMiniMm(miniMm(mm / shrink));
+  return (
+    <table className="mt-2">
+      <caption className="heading text-left">
+        Panels to cut, miniature mm, from sheet of {mini(form.thicknessMm)}
+      </caption>
+      <thead>
+        <tr className="heading text-right">
+          <th className="text-left font-semibold">panel</th>
+          <th className="px-3 font-semibold">wide</th>
+          <th className="px-3 font-semibold">high</th>
+          <th className="pl-3 text-left font-semibold">edges and openings</th>
+        </tr>
+      </thead>
+      <tbody>
+        {cutsOf(form).map(({ name, widthMm, heightMm, openings, bevels }) => (
+          <tr key={name} className="border-t border-hair">
+            <td>{name}</td>
+            <td className="figure px-3 text-right">{mini(widthMm)}</td>
+            <td className="figure px-3 text-right">{mini(heightMm)}</td>
+            <td className="pl-3 text-quiet">
+              {[
+                ...bevels.map(({ edge, degrees }) => `${edge} at ${Math.round(degrees * 10) / 10}°`),
+                ...(openings > 0 ? [openings === 1 ? '1 opening' : `${openings} openings`] : []),
+              ].join(', ') || 'square'}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+interface PanelFieldsProps {
+  readonly part: Part;
+  readonly form: PanelsForm;
+  /** Lengths of the form for one of the miniature; null while the part cannot be built. */
+  readonly shrink: number | null;
+}
+
+/** Walls, roof, openings and joints of a thing of panels, and what is cut for it. */
+export function PanelFields({ part, form, shrink }: PanelFieldsProps) {
+  const set = usePartEdit(part);
+  const walls = choicesOf(WALL_NAMES);
+  const toggle = (wall: WallName, isOn: boolean) =>
+    set(
+      'form.walls',
+      walls.filter((one) => (one === wall ? isOn : form.walls.includes(one))),
+      'walls',
+    );
+  return (
+    <section className="mt-3" aria-label="Walls, roof and openings">
+      <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
+        <fieldset>
+          <legend className="heading">Walls and floor</legend>
+          <div className="flex flex-wrap gap-x-3">
+            {walls.map((wall) => (
+              <Tick
+                key={wall}
+                label={wall}
+                isOn={form.walls.includes(wall)}
+                onTick={(isOn) => toggle(wall, isOn)}
+              />
+            ))}
+            <Tick label="floor" isOn={form.floor} onTick={(isOn) => set('form.floor', isOn, 'floor')} />
+          </div>
+        </fieldset>
+        <Choice
+          label="Roof"
+          value={form.roof}
+          options={options(ROOF_KINDS)}
+          onChoose={(roof) => {
+            const slopes = roof === 'gable' || roof === 'lean-to';
+            const riseMm = slopes && form.riseMm === 0 ? form.widthMm / 4 : form.riseMm;
+            set('form', { ...form, roof, riseMm }, 'roof');
+          }}
+        />
+        <Choice
+          label="Walls meet"
+          value={form.joint}
+          options={options(PANEL_JOINTS)}
+          onChoose={(joint) => set('form.joint', joint, 'joint')}
+        />
+      </div>
+      <div className="overflow-x-auto">
+        {form.openings.length > 0 && (
+          <Openings
+            openings={form.openings}
+            onOpenings={(openings, label) => set('form.openings', openings, label)}
+          />
+        )}
+      </div>
+      <button
+        type="button"
+        className="press-quiet text-fired"
+        onClick={() => {
+          const wall = form.walls[0] ?? 'front';
+          const long = wall === 'front' || wall === 'back' ? form.widthMm : form.depthMm;
+          const opening: Opening = {
+            wall,
+            fromLeftMm: long * 0.4,
+            sillMm: form.heightMm * 0.35,
+            widthMm: long * 0.2,
+            heightMm: form.heightMm * 0.4,
+          };
+          set('form.openings', [...form.openings, opening], 'an opening');
+        }}
+      >
+        + Opening
+      </button>
+      {shrink !== null && <Cuts form={form} shrink={shrink} />}
+    </section>
+  );
+}
