@@ -7,6 +7,7 @@ export { extentOf } from './outline.ts';
 export { type Bevel, type PanelCut, panelCuts } from './panelCuts.ts';
 export { type Heroic, PLAIN } from './person/index.ts';
 export { poseOf } from './poseOf.ts';
+export { type Handle, type Posed, poseBody, pulled, puppetOf } from './posing.ts';
 export { makeShapeStore, type ShapeStore, shapeOf } from './shapeOf.ts';
 export { findStarts, STARTS, type Start } from './starts/index.ts';
 export type * from './types.ts';

@@ -5,6 +5,7 @@ import {
   limb,
   loftedShape,
   type Pose,
+  type Puppet,
   plus,
   posed,
   restBox,
@@ -413,7 +414,7 @@ function measuresOf(p: BeastProportions, W: number, at: Landmarks): FormMeasure[
   ];
 }
 
-function bodyOf(form: BeastForm): { at: Landmarks; lofts: Loft[]; joints: Joint[] } {
+function bodyOf(form: BeastForm): { lofts: Loft[]; joints: Joint[] } {
   const { withersMm: W, build } = form;
   const p = BEASTS[form.proportions];
   const at = landmarks(p, W);
@@ -428,7 +429,7 @@ function bodyOf(form: BeastForm): { at: Landmarks; lofts: Loft[]; joints: Joint[
       ...hindleg(p, W, at, side, build),
     ]),
   ];
-  return { at, lofts, joints: jointsOf(at) };
+  return { lofts, joints: jointsOf(at) };
 }
 
 function namedPose({ pose, proportions }: BeastForm, lofts: readonly Loft[], joints: readonly Joint[]): Pose {
@@ -444,19 +445,29 @@ export function beastPose(form: BeastForm): Pose {
 }
 
 /**
+ * The lofts and joints of a beast, without the sums over them.
+ *
+ * @throws {FormError} as {@link beastShape}
+ */
+export function beastPuppet(form: BeastForm): Puppet {
+  positive('beast', 'withersMm', form.withersMm);
+  if (!(form.build >= 0.5 && form.build <= 2)) throw new FormError('beast', 'build', '0.5 to 2', form.build);
+  const { lofts, joints } = bodyOf(form);
+  return { lofts, joints, pose: { ...namedPose(form, lofts, joints), ...form.angles } };
+}
+
+/**
  * A four-legged animal built from its height at the withers; it stands, sits or lies on the ground.
  *
  * @throws {FormError} for a height of zero or less, or a build outside 0.5 to 2
  */
 export function beastShape(form: BeastForm): LoftedShape {
-  const W = positive('beast', 'withersMm', form.withersMm);
-  if (!(form.build >= 0.5 && form.build <= 2)) throw new FormError('beast', 'build', '0.5 to 2', form.build);
-  const { at, lofts, joints } = bodyOf(form);
+  const puppet = beastPuppet(form);
+  const W = form.withersMm;
+  const p = BEASTS[form.proportions];
   return loftedShape({
-    lofts,
-    joints,
-    pose: { ...namedPose(form, lofts, joints), ...form.angles },
-    measures: measuresOf(BEASTS[form.proportions], W, at),
+    ...puppet,
+    measures: measuresOf(p, W, landmarks(p, W)),
     filletMm: 0.025 * W,
   });
 }

@@ -1,5 +1,14 @@
 import { FormError, positive } from '../errors.ts';
-import { type Loft, type LoftedShape, limb, loftedShape, plus, restBox, times } from '../lofted/index.ts';
+import {
+  type Loft,
+  type LoftedShape,
+  limb,
+  loftedShape,
+  type Puppet,
+  plus,
+  restBox,
+  times,
+} from '../lofted/index.ts';
 import type { BirdBuild, BirdForm, Joint, JointLimits, Vec3 } from '../types.ts';
 
 /** Proportions of a standing bird, as shares of the length of its body; angles in degrees. From memory. */
@@ -370,13 +379,29 @@ function heightPerBody(form: BirdForm): number {
 }
 
 /**
+ * The lofts and joints of a bird, without the sums over them.
+ *
+ * @throws {FormError} as {@link birdShape}
+ */
+export function birdPuppet(form: BirdForm): Puppet {
+  const height = positive('bird', 'heightMm', form.heightMm);
+  if (!(form.build >= 0.5 && form.build <= 2)) throw new FormError('bird', 'build', '0.5 to 2', form.build);
+  const B = height / heightPerBody(form);
+  return {
+    lofts: loftsOf(form, B),
+    joints: jointsOf(landmarks(BIRDS[form.proportions], B), B),
+    pose: form.angles,
+  };
+}
+
+/**
  * A bird built from its height standing at ease; another build or pose changes what follows, not the lengths.
  *
  * @throws {FormError} for a height of zero or less, or a build outside 0.5 to 2
  */
 export function birdShape(form: BirdForm): LoftedShape {
-  const height = positive('bird', 'heightMm', form.heightMm);
-  if (!(form.build >= 0.5 && form.build <= 2)) throw new FormError('bird', 'build', '0.5 to 2', form.build);
+  const puppet = birdPuppet(form);
+  const height = form.heightMm;
   const B = height / heightPerBody(form);
   const p = BIRDS[form.proportions];
   const follows = (key: string, title: string, lengthMm: number, y: number) => ({
@@ -390,9 +415,7 @@ export function birdShape(form: BirdForm): LoftedShape {
   });
   return {
     ...loftedShape({
-      lofts: loftsOf(form, B),
-      joints: jointsOf(landmarks(p, B), B),
-      pose: form.angles,
+      ...puppet,
       measures: [],
       filletMm: 0.03 * B,
     }),

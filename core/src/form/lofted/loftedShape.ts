@@ -9,12 +9,16 @@ import { type Loft, loftRings, sectionsOf } from './loft.ts';
 import { axisBall, loftedCore } from './loftedCore.ts';
 import { type Pose, posed, shifted } from './skeleton.ts';
 
-/** A body strung together from lofts on a skeleton, at rest. */
-export interface LoftedBody {
+/** Lofts on a skeleton at rest, and how it is posed. */
+export interface Puppet {
   /** The trunk first: a place inside two of them belongs to the first. */
   readonly lofts: readonly Loft[];
   readonly joints: readonly Joint[];
   readonly pose: Pose;
+}
+
+/** A body strung together from lofts on a skeleton, at rest. */
+export interface LoftedBody extends Puppet {
   readonly measures: readonly FormMeasure[];
   /** Whether its limbs are as thin as a few cells: its sums are then rougher. */
   readonly isThin?: boolean;

@@ -1,4 +1,4 @@
-import { type LoftedShape, loftedShape } from '../lofted/index.ts';
+import { type LoftedShape, loftedShape, type Puppet } from '../lofted/index.ts';
 import type { FormMeasure, PersonForm } from '../types.ts';
 import { bodyOf, jointsOf } from './body.ts';
 import { POSES } from './poses.ts';
@@ -60,6 +60,19 @@ function measuresOf(p: Proportions, build: number): FormMeasure[] {
   ];
 }
 
+function puppetIn(form: PersonForm, proportions: Proportions): Puppet {
+  return {
+    lofts: bodyOf(proportions, form.clothing),
+    joints: jointsOf(proportions),
+    pose: { ...POSES[form.pose], ...form.angles },
+  };
+}
+
+/** The lofts and joints of a person, without the sums over them. */
+export function personPuppet(form: PersonForm, heroic: Heroic): Puppet {
+  return puppetIn(form, proportionsOf(form, heroic));
+}
+
 /** A person's shape with what only a person has. */
 export interface PersonShape extends LoftedShape {
   readonly proportions: Proportions;
@@ -74,9 +87,7 @@ export interface PersonShape extends LoftedShape {
 export function personShape(form: PersonForm, heroic: Heroic = PLAIN): PersonShape {
   const proportions = proportionsOf(form, heroic);
   const shape = loftedShape({
-    lofts: bodyOf(proportions, form.clothing),
-    joints: jointsOf(proportions),
-    pose: { ...POSES[form.pose], ...form.angles },
+    ...puppetIn(form, proportions),
     measures: measuresOf(proportions, form.build),
     filletMm: FILLET * proportions.body,
   });
