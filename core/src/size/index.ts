@@ -1,5 +1,6 @@
+export type { Grip } from './grips.ts';
 export { type Allowed, allowedAround, judgeMade } from './judgeMade.ts';
-export { lineUp } from './lineUp.ts';
+export { type LineUpDrawing, lineUp } from './lineUp.ts';
 export { reckonScale } from './reckonScale.ts';
 export { allowedFor, lastMade, reckonSize } from './reckonSize.ts';
 export { sketch } from './sketch.ts';

@@ -1,12 +1,15 @@
 import { type DrawItem, type Drawing, dimension } from '../drawing/index.ts';
 import { formatMiniMm, miniMm } from '../units/index.ts';
 import type { PartContext } from '../whole/context.ts';
+import { type Grip, pulledMeasure } from './grips.ts';
 import { areaOf, standSideBySide } from './standing.ts';
 
 /** Steps a rule may be ticked in. */
 const STEPS = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000, 10_000, 20_000, 50_000];
 /** Room on the paper round the line-up, mm. */
-const EDGE = { left: 16, right: 20, above: 8, below: 20 };
+const EDGE = { left: 16, right: 20, above: 9, below: 20 };
+/** How far a dimension line stands off, mm. */
+const OFF = 4;
 /** Narrow parts still get this much ground, so that their names find room. */
 const GROUND = { gap: 4, least: 9, before: 6 };
 /** Width of an average letter of 2.5 mm type, and how far apart names are stacked. */
@@ -140,6 +143,11 @@ function names(
   });
 }
 
+/** A line-up, and where the selected part’s dimension lines are pulled. */
+export interface LineUpDrawing extends Drawing {
+  readonly grips: readonly Grip[];
+}
+
 function short(name: string): string {
   return name.length > 18 ? `${name.slice(0, 17)}…` : name;
 }
@@ -151,14 +159,15 @@ function short(name: string): string {
  * @param paperWidthMm width to fill
  * @param paperHeightMm height to fit into
  * @param selected the part that gets a dimension line
- * @returns a drawing of that width and height; each part’s area bears its id
+ * @returns a drawing of that width and height; each part’s area bears its id; the selected part’s dimension lines can be
+ *   pulled at their grips
  */
 export function lineUp(
   contexts: readonly PartContext[],
   paperWidthMm: number,
   paperHeightMm: number,
   selected: string | null,
-): Drawing {
+): LineUpDrawing {
   const ground = EDGE.below;
   const room = Math.max(20, paperWidthMm - EDGE.left - EDGE.right);
   const height = paperHeightMm - EDGE.above - EDGE.below;
@@ -171,21 +180,23 @@ export function lineUp(
     ),
     ...groundLine(EDGE.left - 3, paperWidthMm - EDGE.right + 3, ground),
   ];
+  const grips: Grip[] = [];
   const feet: { name: string; x: number; part: string }[] = [];
   for (const stand of stands) {
     const { part } = stand.context;
     items.push(areaOf(stand, per, EDGE.left, ground));
     if (part.id === selected) {
-      const edge = EDGE.left + stand.middle - (stand.width * per) / 2;
-      items.push(
-        ...dimension(
-          [edge, ground],
-          [edge, ground + stand.height * per],
-          4,
-          formatMiniMm(miniMm(stand.height)),
-          true,
-        ),
-      );
+      const [edge, top] = [EDGE.left + stand.middle - (stand.width * per) / 2, ground + stand.height * per];
+      const size = (mm: number) => formatMiniMm(miniMm(mm));
+      items.push(...dimension([edge, ground], [edge, top], OFF, size(stand.height), true));
+      const up = pulledMeasure(stand.context, 'height');
+      if (up) grips.push({ axis: 'height', at: [edge - OFF, top], per, spanMm: stand.height, measure: up });
+      const across = pulledMeasure(stand.context, 'width');
+      if (across) {
+        const end = edge + stand.width * per;
+        items.push(...dimension([edge, top], [end, top], OFF, size(stand.width), true));
+        grips.push({ axis: 'width', at: [end, top + OFF], per, spanMm: stand.width, measure: across });
+      }
     }
     feet.push({
       name: short(part.count === 1 ? part.name : `${part.name} × ${part.count}`),
@@ -194,5 +205,5 @@ export function lineUp(
     });
   }
   items.push(...names(feet, ground, selected));
-  return { widthMm: paperWidthMm, heightMm: paperHeightMm, items };
+  return { widthMm: paperWidthMm, heightMm: paperHeightMm, items, grips };
 }

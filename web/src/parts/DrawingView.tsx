@@ -6,7 +6,7 @@ import {
   pathData,
   WEIGHT_MM,
 } from '@every-inch/core/drawing';
-import { useId } from 'react';
+import { type ReactNode, useId } from 'react';
 
 const FILLS: Record<Material, string> = {
   'raw-clay': 'var(--raw)',
@@ -91,14 +91,22 @@ interface DrawingViewProps {
   readonly picked?: string | null;
   readonly onPick?: (part: string) => void;
   readonly className?: string;
+  /** Laid over the drawing, in its millimetres with y down. */
+  readonly children?: ReactNode;
 }
 
 /** A millimetre drawing on the screen, in the colours of the material code. */
-export function DrawingView({ drawing, label, picked = null, onPick, className = '' }: DrawingViewProps) {
+export function DrawingView(props: DrawingViewProps) {
+  const { drawing, label, picked = null, onPick, className = '', children } = props;
   const hatch = useId().replace(/:/g, '');
   const { widthMm, heightMm, items } = drawing;
   return (
-    <svg className={className} viewBox={`0 0 ${widthMm} ${heightMm}`} role="img" aria-label={label}>
+    <svg
+      className={className}
+      viewBox={`0 0 ${widthMm} ${heightMm}`}
+      role={children ? 'group' : 'img'}
+      aria-label={label}
+    >
       <defs>
         <pattern
           id={hatch}
@@ -115,6 +123,7 @@ export function DrawingView({ drawing, label, picked = null, onPick, className =
         // biome-ignore lint/suspicious/noArrayIndexKey: a drawing is made anew as a whole and its items have no other name
         <Item key={i} item={item} height={heightMm} hatch={hatch} picked={picked} onPick={onPick} />
       ))}
+      {children}
     </svg>
   );
 }

@@ -42,6 +42,11 @@ export function LengthField(props: LengthFieldProps) {
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
   const pending = useRef<(() => void) | null>(null);
   const id = useId();
+  // What was typed is handed to the form as it is when it is handed over, not as it was when typing began.
+  const takers = useRef({ onLength, onEmpty });
+  useEffect(() => {
+    takers.current = { onLength, onEmpty };
+  });
 
   const settle = useCallback((): void => {
     if (timer.current !== null) clearTimeout(timer.current);
@@ -58,11 +63,11 @@ export function LengthField(props: LengthFieldProps) {
     pending.current = null;
     if (text.trim() === '' && onEmpty) {
       setSays(null);
-      pending.current = onEmpty;
+      pending.current = () => takers.current.onEmpty?.();
     } else {
       const reading = parseLength(text, { unit, sign });
       setSays(reading.ok ? null : reading.error.message);
-      if (reading.ok) pending.current = () => onLength(reading.lengthMm);
+      if (reading.ok) pending.current = () => takers.current.onLength(reading.lengthMm);
     }
     if (pending.current) timer.current = setTimeout(settle, PAUSE);
   };

@@ -21,6 +21,7 @@ const KEYS: readonly (readonly [string, string])[] = [
 const LENS_KEYS: Readonly<Record<string, readonly (readonly [string, string])[]>> = {
   size: [
     ['V', 'see the part in space, and back; there, arrows turn it'],
+    ['J', 'pose the part by pulling its joints, and back'],
     ['Tab', 'on through the measure table; Enter takes a length'],
   ],
   bench: [['P', 'save the bench sheet as PDF']],

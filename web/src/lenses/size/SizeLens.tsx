@@ -1,82 +1,23 @@
 import { poseOf } from '@every-inch/core/form';
 import type { Part } from '@every-inch/core/piece';
 import { toReal } from '@every-inch/core/scale';
-import { lineUp } from '@every-inch/core/size';
 import { formatRealMetric, miniMm } from '@every-inch/core/units';
 import type { PartContext } from '@every-inch/core/whole';
-import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
-import { DrawingView } from '../../parts/DrawingView.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';
-import { useSizeMm } from '../../parts/useSize.ts';
-import { useLensKey } from '../../shell/Keys.tsx';
 import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
 import { useReckoned } from '../../state/derived.ts';
-import { dialogOpened, selected } from '../../state/sessionSlice.ts';
+import { dialogOpened } from '../../state/sessionSlice.ts';
 import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { BuiltPieces } from './BuiltPieces.tsx';
 import { ClothingFields } from './FormFields.tsx';
 import { JointFields } from './JointFields.tsx';
+import { LineUp } from './LineUp.tsx';
 import { MeasureTable } from './MeasureTable.tsx';
 import { PanelFields } from './PanelFields.tsx';
 import { PartForm } from './PartForm.tsx';
 import { FormPoints } from './PointTable.tsx';
 import { usePartEdit } from './usePartEdit.ts';
-
-const SolidView = lazy(() => import('./SolidView.tsx'));
-
-function LineUp() {
-  const dispatch = useAppDispatch();
-  const piece = useOpenPiece();
-  const { contexts } = useReckoned();
-  const part = useAppSelector(selectPart);
-  const context = part ? contexts.get(part.id) : undefined;
-  const [isOpen, setIsOpen] = useState(false);
-  const inSpace = isOpen && context !== undefined;
-  const toggle = useCallback(() => setIsOpen((open) => !open), []);
-  useLensKey('v', toggle);
-  const [ref, size] = useSizeMm<HTMLDivElement>();
-  const drawing = useMemo(() => {
-    const standing = piece.parts.flatMap(({ id }) => contexts.get(id) ?? []);
-    return size && standing.length > 0
-      ? lineUp(standing, size.widthMm, size.heightMm, part?.id ?? null)
-      : null;
-  }, [piece.parts, contexts, size, part]);
-  return (
-    <div>
-      <div className="heading flex items-center justify-between">
-        <span>{inSpace ? `${part?.name ?? ''} in space` : 'Line-up, miniature mm'}</span>
-        {context && (
-          <button
-            type="button"
-            className="press-quiet -my-1.5 font-normal text-fired"
-            aria-pressed={inSpace}
-            onClick={toggle}
-          >
-            {inSpace ? 'Back to the line-up' : 'See it in space'} <kbd className="figure text-quiet">V</kbd>
-          </button>
-        )}
-        <span>{inSpace ? '' : 'in life'}</span>
-      </div>
-      <div ref={ref} className="h-[min(330px,42vh)] min-h-56">
-        {inSpace && context && (
-          <Suspense fallback={<p className="p-4 text-quiet">Opening the view in space …</p>}>
-            <SolidView key={context.part.id} context={context} />
-          </Suspense>
-        )}
-        {!inSpace && drawing && (
-          <DrawingView
-            drawing={drawing}
-            label={`Line-up of ${contexts.size} parts to one scale`}
-            picked={part?.id ?? null}
-            onPick={(id) => dispatch(selected(id))}
-            className="size-full"
-          />
-        )}
-      </div>
-    </div>
-  );
-}
 
 /** A piece without parts: the one thing to do. */
 function Empty() {
