@@ -1,3 +1,3 @@
-export { partDrawing } from './partDrawing.ts';
+export { partDrawing, seenDrawing } from './partDrawing.ts';
 export { benchSheet, bothDegrees } from './sheet.ts';
 export { type BenchStep, benchSteps } from './steps.ts';

@@ -1,16 +1,16 @@
 import { type DrawItem, type Drawing, dimension, moved, scaledOutline } from '../drawing/index.ts';
-import { extentOf, type View, viewTitle } from '../form/index.ts';
+import { extentOf, type Outline, type View, viewTitle } from '../form/index.ts';
 import { formatMiniMm, miniMm } from '../units/index.ts';
 import type { PartContext } from '../whole/index.ts';
 
 /** Room round a figure for its dimension lines and title, mm. */
 const PAD = { left: 12, right: 6, below: 10, above: 9 };
 
-function viewItems(
-  { shape, shrink, part }: PartContext,
-  view: View,
+function outlineItems(
+  { shrink, part }: PartContext,
+  seen: Outline,
 ): { items: DrawItem[]; width: number; height: number } {
-  const outline = scaledOutline(shape.outline(view), 1 / shrink);
+  const outline = scaledOutline(seen, 1 / shrink);
   const [left, bottom, right, top] = extentOf(outline);
   const size = (from: number, to: number) => formatMiniMm(miniMm(to - from));
   const items: DrawItem[] = [
@@ -37,12 +37,22 @@ function viewItems(
  * @returns a drawing in millimetres, titled with the part’s name
  */
 export function partDrawing(context: PartContext, view: View): Drawing {
-  const { items, width, height } = viewItems(context, view);
+  return seenDrawing(context, context.shape.outline(view), viewTitle(context.part.form, view));
+}
+
+/**
+ * What a part covers seen from anywhere, at the size of the clay.
+ *
+ * @param seen in the part's frame
+ * @param from said after the part's name
+ */
+export function seenDrawing(context: PartContext, seen: Outline, from: string): Drawing {
+  const { items, width, height } = outlineItems(context, seen);
   const count = context.part.count === 1 ? '' : ` × ${context.part.count}`;
   const title: DrawItem = {
     kind: 'text',
     at: [2, PAD.below + height + 4],
-    text: `${context.part.name}${count}, ${viewTitle(context.part.form, view)}`,
+    text: `${context.part.name}${count}, ${from}`,
     size: 2.5,
     anchor: 'start',
     face: 'words',

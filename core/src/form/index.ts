@@ -9,5 +9,6 @@ export { type Heroic, PLAIN } from './person/index.ts';
 export { poseOf } from './poseOf.ts';
 export { type Handle, type Posed, poseBody, pulled, puppetOf } from './posing.ts';
 export { makeShapeStore, type ShapeStore, shapeOf } from './shapeOf.ts';
+export { smallestBox, type TurnedBox } from './smallestBox.ts';
 export { findStarts, STARTS, type Start } from './starts/index.ts';
 export type * from './types.ts';

@@ -1,27 +1,45 @@
-import { buildSolid, FormError, makeShapeStore } from '@every-inch/core/form';
-import { GridError, type Surface } from '@every-inch/core/solid';
-import type { SolidAnswer, SolidQuestion, SolidTriangles } from './solidMessages.ts';
+import { buildSolid, FormError, makeShapeStore, smallestBox } from '@every-inch/core/form';
+import { GridError, type Mesh, type Surface, scaledMesh, writeStl } from '@every-inch/core/solid';
+import type {
+  FileAnswer,
+  SeenQuestion,
+  SolidAnswer,
+  SolidQuestion,
+  SolidTriangles,
+  StlQuestion,
+} from './solidMessages.ts';
 
 const shapes = makeShapeStore();
 let latest = 0;
 
-function forScreen({ positions, triangles }: Surface): SolidTriangles {
-  return { positions: Float32Array.from(positions), triangles };
+/** Cells of a file: a 140 mm figure gets about 0.8 mm. */
+const FILE_CELLS = 600_000;
+
+function forScreen({ positions, triangles, owners }: Surface, hasEdges: boolean): SolidTriangles {
+  return { positions: Float32Array.from(positions), triangles, owners, hasEdges };
 }
 
-function answer(message: SolidAnswer): void {
-  const buffers =
-    message.kind === 'solid'
-      ? [message.skin, message.core].flatMap((one) =>
-          one ? [one.positions.buffer, one.triangles.buffer] : [],
-        )
-      : [];
-  self.postMessage(message, { transfer: buffers });
+function buffersOf({ positions, triangles }: SolidTriangles): Transferable[] {
+  return [positions.buffer, triangles.buffer];
 }
 
 /** Lets a later question in before the next, finer answer is begun. */
 function pause(): Promise<void> {
   return new Promise((resolve) => setTimeout(resolve, 0));
+}
+
+/** What a fault says to the maker; anything else is a fault of ours. */
+function saidOf(error: unknown): string {
+  if (error instanceof FormError || error instanceof GridError) return error.message;
+  throw error;
+}
+
+function answer(message: SolidAnswer): void {
+  const transfer =
+    message.kind === 'solid'
+      ? [...buffersOf(message.skin), ...(message.core ? buffersOf(message.core) : [])]
+      : [];
+  self.postMessage(message, { transfer });
 }
 
 async function build({ id, form, heroic, core, cells }: SolidQuestion): Promise<void> {
@@ -30,24 +48,47 @@ async function build({ id, form, heroic, core, cells }: SolidQuestion): Promise<
     if (id !== latest) return;
     const start = performance.now();
     try {
-      const solid = buildSolid(shapes.shapeOf(form, heroic), count, core);
+      const shape = shapes.shapeOf(form, heroic);
+      const solid = buildSolid(shape, count, core);
       answer({
         kind: 'solid',
         id,
-        isLast: i === cells.length - 1,
-        skin: forScreen(solid.skin),
-        core: solid.core && forScreen(solid.core),
+        step: i + 1,
+        of: cells.length,
+        skin: forScreen(solid.skin, shape.triangles !== undefined),
+        core: solid.core && forScreen(solid.core, false),
+        regions: solid.regions,
+        box: smallestBox(solid.skin.positions),
         tookMs: performance.now() - start,
       });
     } catch (error) {
-      if (!(error instanceof FormError || error instanceof GridError)) throw error;
-      answer({ kind: 'fault', id, says: error.message });
+      answer({ kind: 'fault', id, says: saidOf(error) });
       return;
     }
   }
 }
 
-self.onmessage = ({ data }: MessageEvent<SolidQuestion>) => {
+function stlOf({ form, heroic, core, name, shrink }: StlQuestion): Uint8Array {
+  const { skin } = buildSolid(shapes.shapeOf(form, heroic), FILE_CELLS, core);
+  const mesh: Mesh = scaledMesh(skin, 1 / shrink);
+  return writeStl(mesh, name);
+}
+
+function fileFor(question: StlQuestion | SeenQuestion): FileAnswer {
+  try {
+    if (question.kind === 'stl') return { kind: 'stl', bytes: stlOf(question) };
+    const shape = shapes.shapeOf(question.form, question.heroic);
+    return { kind: 'seen', outline: shape.seenFrom(question.side) };
+  } catch (error) {
+    return { kind: 'fault', says: saidOf(error) };
+  }
+}
+
+self.onmessage = ({ data }: MessageEvent<SolidQuestion | StlQuestion | SeenQuestion>) => {
+  if (data.kind !== 'surface') {
+    self.postMessage(fileFor(data));
+    return;
+  }
   latest = data.id;
   void build(data);
 };

@@ -1,4 +1,4 @@
-import type { CoreDepth, Form, Heroic, MeshForm } from '@every-inch/core/form';
+import type { CoreDepth, Form, Heroic, MeshForm, Outline, Side, TurnedBox } from '@every-inch/core/form';
 
 /** Asks for the form of a mesh file. */
 export interface MeshQuestion {
@@ -11,30 +11,63 @@ export type MeshAnswer =
   | { readonly ok: true; readonly form: MeshForm; readonly notes: readonly string[] }
   | { readonly ok: false; readonly says: string };
 
-/** Asks for the surface of a form; a later question makes an earlier one pointless. */
-export interface SolidQuestion {
-  readonly id: number;
+/** A solid to be built: what it follows from. */
+export interface SolidAsked {
   readonly form: Form;
   readonly heroic: Heroic;
   readonly core: CoreDepth | null;
+}
+
+/** Asks for the surface of a form in steps; a later question of the same kind makes an earlier one pointless. */
+export interface SolidQuestion extends SolidAsked {
+  readonly kind: 'surface';
+  readonly id: number;
   /** Cells of each answer, coarse to fine. */
   readonly cells: readonly number[];
+}
+
+/** Asks for the solid as a file of triangles at the size of the clay. */
+export interface StlQuestion extends SolidAsked {
+  readonly kind: 'stl';
+  readonly name: string;
+  readonly shrink: number;
+}
+
+/** Asks what the solid covers seen from a side. */
+export interface SeenQuestion extends SolidAsked {
+  readonly kind: 'seen';
+  readonly side: Side;
 }
 
 /** Triangles ready for the screen; buffers are handed over, not copied. */
 export interface SolidTriangles {
   readonly positions: Float32Array;
   readonly triangles: Uint32Array;
+  /** Region of each vertex, from 1; null for a solid of one. */
+  readonly owners: Uint8Array | null;
+  /** Faces meet in true edges, which are not to be smoothed. */
+  readonly hasEdges: boolean;
 }
 
-/** One answer to a question, the coarse one first. */
+/** One answer to a question for a surface, the coarse one first. */
 export type SolidAnswer =
   | {
       readonly kind: 'solid';
       readonly id: number;
-      readonly isLast: boolean;
+      /** This answer among all that come. */
+      readonly step: number;
+      readonly of: number;
       readonly skin: SolidTriangles;
       readonly core: SolidTriangles | null;
+      readonly regions: readonly string[];
+      /** Smallest box turned any way, in the part's frame. */
+      readonly box: TurnedBox;
       readonly tookMs: number;
     }
   | { readonly kind: 'fault'; readonly id: number; readonly says: string };
+
+/** Answer to a question for a file. */
+export type FileAnswer =
+  | { readonly kind: 'stl'; readonly bytes: Uint8Array }
+  | { readonly kind: 'seen'; readonly outline: Outline }
+  | { readonly kind: 'fault'; readonly says: string };

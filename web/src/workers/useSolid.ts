@@ -1,32 +1,67 @@
 import type { CoreDepth, Form, Heroic } from '@every-inch/core/form';
-import { useEffect, useRef, useState } from 'react';
-import type { SolidAnswer, SolidQuestion } from './solidMessages.ts';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { FileAnswer, SeenQuestion, SolidAnswer, SolidQuestion, StlQuestion } from './solidMessages.ts';
 
 /** A first look within a frame or two, then what the screen can show. */
-const CELLS = [15_000, 250_000] as const;
+const CELLS = [15_000, 80_000, 300_000] as const;
 
-/** The solid of a form from the worker: the coarse one first, then the fine one; null before the first. */
-export function useSolid(form: Form, heroic: Heroic, core: CoreDepth | null): SolidAnswer | null {
+function openWorker(): Worker {
+  return new Worker(new URL('./solid.worker.ts', import.meta.url), { type: 'module' });
+}
+
+/** What the worker has made of a form so far. */
+export interface SolidWork {
+  /** The coarse solid first, then finer ones; null before the first. */
+  readonly answer: SolidAnswer | null;
+  /** Whether a finer one is on its way. */
+  readonly isBusy: boolean;
+  /** Leaves it at what there is. */
+  readonly stop: () => void;
+}
+
+/**
+ * The solid of a form from a worker. A new form puts an end to the work on the old one, in whatever step it is.
+ */
+export function useSolid(form: Form, heroic: Heroic, core: CoreDepth | null): SolidWork {
   const worker = useRef<Worker | null>(null);
   const asked = useRef(0);
   const [answer, setAnswer] = useState<SolidAnswer | null>(null);
-  useEffect(() => {
-    const made = new Worker(new URL('./solid.worker.ts', import.meta.url), { type: 'module' });
-    made.onmessage = ({ data }: MessageEvent<SolidAnswer>) => {
-      if (data.id === asked.current) setAnswer(data);
-    };
-    worker.current = made;
-    return () => {
-      made.terminate();
-      worker.current = null;
-    };
+  const [isBusy, setIsBusy] = useState(true);
+  const stop = useCallback(() => {
+    worker.current?.terminate();
+    worker.current = null;
+    setIsBusy(false);
   }, []);
+  useEffect(() => stop, [stop]);
   // Forms are never changed in place; the two others are small and made anew each time.
   const rest = JSON.stringify({ heroic, core });
   useEffect(() => {
     asked.current += 1;
-    const message: SolidQuestion = { id: asked.current, form, ...JSON.parse(rest), cells: CELLS };
-    worker.current?.postMessage(message);
+    const id = asked.current;
+    const at = worker.current ?? openWorker();
+    worker.current = at;
+    at.onmessage = ({ data }: MessageEvent<SolidAnswer>) => {
+      if (data.id !== asked.current) return;
+      setAnswer(data);
+      setIsBusy(data.kind === 'solid' && data.step < data.of);
+    };
+    setIsBusy(true);
+    const message: SolidQuestion = { kind: 'surface', id, form, ...JSON.parse(rest), cells: CELLS };
+    at.postMessage(message);
   }, [form, rest]);
-  return answer;
+  return { answer, isBusy, stop };
+}
+
+/** Has a worker of its own make one file, so that the view stays quick. */
+export async function askFile(question: StlQuestion | SeenQuestion): Promise<FileAnswer> {
+  const worker = openWorker();
+  try {
+    return await new Promise<FileAnswer>((resolve, reject) => {
+      worker.onmessage = ({ data }: MessageEvent<FileAnswer>) => resolve(data);
+      worker.onerror = (event) => reject(new Error(event.message));
+      worker.postMessage(question);
+    });
+  } finally {
+    worker.terminate();
+  }
 }

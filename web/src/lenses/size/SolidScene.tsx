@@ -23,24 +23,56 @@ interface SceneProps {
   readonly standpoint: Standpoint;
   /** 1 shows the whole thing. */
   readonly zoom: number;
+  /** Pixels to a length of the solid that the zoom gives way to; null for the zoom. */
+  readonly pxPerMm: number | null;
   readonly isClear: boolean;
-  /** Height of the cut as a share of the thing; null for none. */
-  readonly cut: number | null;
+  readonly cut: Cut | null;
+  /** Colour of the solid, by its name among the drawings' colours. */
+  readonly material: string;
+  /** A colour for each region; null for one colour. */
+  readonly regionColours: readonly string[] | null;
+}
+
+/** A plane that what lies beyond it is taken off by: square to an axis, at a share of the solid. */
+export interface Cut {
+  readonly axis: 'x' | 'y' | 'z';
+  readonly share: number;
 }
 
 const RADIANS = Math.PI / 180;
 
-function geometryOf({ positions, triangles }: SolidTriangles): BufferGeometry {
+function geometryOf(
+  { positions, triangles, owners, hasEdges }: SolidTriangles,
+  regionColours: readonly string[] | null,
+): BufferGeometry {
   const geometry = new BufferGeometry();
   geometry.setAttribute('position', new BufferAttribute(positions, 3));
   geometry.setIndex(new BufferAttribute(triangles, 1));
-  geometry.computeVertexNormals();
-  geometry.computeBoundingBox();
-  return geometry;
+  if (regionColours && owners) geometry.setAttribute('color', coloursOf(owners, regionColours));
+  const shown = hasEdges ? geometry.toNonIndexed() : geometry;
+  shown.computeVertexNormals();
+  shown.computeBoundingBox();
+  return shown;
 }
 
-function useGeometry(triangles: SolidTriangles | null): BufferGeometry | null {
-  const geometry = useMemo(() => triangles && geometryOf(triangles), [triangles]);
+/** One colour a vertex, by its region. */
+function coloursOf(owners: Uint8Array, regionColours: readonly string[]): BufferAttribute {
+  const palette = regionColours.map((name) => new Color(name));
+  const colours = new Float32Array(owners.length * 3);
+  owners.forEach((owner, i) => {
+    palette[owner - 1]?.toArray(colours, 3 * i);
+  });
+  return new BufferAttribute(colours, 3);
+}
+
+function useGeometry(
+  triangles: SolidTriangles | null,
+  regionColours: readonly string[] | null,
+): BufferGeometry | null {
+  const geometry = useMemo(
+    () => triangles && geometryOf(triangles, regionColours),
+    [triangles, regionColours],
+  );
   useEffect(() => () => geometry?.dispose(), [geometry]);
   return geometry;
 }
@@ -50,11 +82,23 @@ function colourOf(name: string): Color {
   return new Color(getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim());
 }
 
-function Stand({
-  geometry,
-  standpoint,
-  zoom,
-}: { geometry: BufferGeometry } & Pick<SceneProps, 'standpoint' | 'zoom'>) {
+/** Directions of a view: to the right of the screen, up it, and towards the viewer. */
+function directionsOf({ around, above }: Standpoint) {
+  const [a, b] = [around * RADIANS, above * RADIANS];
+  const towards = new Vector3(Math.sin(a) * Math.cos(b), Math.sin(b), Math.cos(a) * Math.cos(b));
+  // Straight from above or below the far side of the thing is up on the screen.
+  const isPlan = Math.abs(above) > 89.9;
+  const right = isPlan ? new Vector3(1, 0, 0) : new Vector3(Math.cos(a), 0, -Math.sin(a));
+  const up = isPlan ? new Vector3(0, 0, -Math.sign(above)) : new Vector3().crossVectors(towards, right);
+  return { right, up, towards };
+}
+
+type StandProps = { geometry: BufferGeometry } & Pick<SceneProps, 'standpoint' | 'zoom' | 'pxPerMm'>;
+
+/** Share of the picture that the whole thing fills. */
+const FILLED = 0.9;
+
+function Stand({ geometry, standpoint, zoom, pxPerMm }: StandProps) {
   const { camera, size, invalidate } = useThree();
   useEffect(() => {
     const box = geometry.boundingBox;
@@ -62,38 +106,44 @@ function Stand({
     const middle = box.getCenter(new Vector3());
     const span = box.getSize(new Vector3());
     const reach = span.length();
-    const [around, above] = [standpoint.around * RADIANS, standpoint.above * RADIANS];
-    camera.position.set(
-      middle.x + reach * 2 * Math.sin(around) * Math.cos(above),
-      middle.y + reach * 2 * Math.sin(above),
-      middle.z + reach * 2 * Math.cos(around) * Math.cos(above),
-    );
-    // Straight from above the far side of the thing is up on the screen.
-    camera.up.set(0, Math.cos(above) < 1e-3 ? 0 : 1, Math.cos(above) < 1e-3 ? -1 : 0);
+    const { right, up, towards } = directionsOf(standpoint);
+    camera.position.copy(middle).addScaledVector(towards, reach * 2);
+    camera.up.copy(up);
     camera.lookAt(middle);
+    const seen = (v: Vector3) =>
+      Math.abs(v.x) * span.x + Math.abs(v.y) * span.y + Math.abs(v.z) * span.z || 1e-6;
     const ortho = camera as OrthographicCamera;
-    const wide = Math.hypot(span.x, span.z);
-    ortho.zoom =
-      zoom *
-      0.9 *
-      Math.min(size.width / Math.max(wide, 1e-6), size.height / Math.max(span.y, wide * 0.4, 1e-6));
+    const whole = FILLED * Math.min(size.width / seen(right), size.height / seen(up));
+    ortho.zoom = pxPerMm ?? zoom * whole;
     ortho.near = 0;
     ortho.far = reach * 4;
     ortho.updateProjectionMatrix();
     invalidate();
-  }, [camera, geometry, standpoint, zoom, size, invalidate]);
+  }, [camera, geometry, standpoint, zoom, pxPerMm, size, invalidate]);
   return null;
 }
 
-function Bodies({ skin, core, isClear, cut, ...view }: SceneProps) {
+const NORMALS: Readonly<Record<Cut['axis'], Vector3>> = {
+  x: new Vector3(-1, 0, 0),
+  y: new Vector3(0, -1, 0),
+  z: new Vector3(0, 0, -1),
+};
+
+function useCut(geometry: BufferGeometry | null, cut: Cut | null): Plane[] {
+  return useMemo(() => {
+    const box = geometry?.boundingBox;
+    if (!cut || !box) return [];
+    const { axis, share } = cut;
+    return [new Plane(NORMALS[axis], box.min[axis] + (box.max[axis] - box.min[axis]) * share)];
+  }, [geometry, cut]);
+}
+
+function Bodies({ skin, core, isClear, cut, material, regionColours, ...view }: SceneProps) {
   const { invalidate } = useThree();
-  const outer = useGeometry(skin);
-  const inner = useGeometry(core);
-  const planes = useMemo(() => {
-    const box = outer?.boundingBox;
-    if (cut === null || !box) return [];
-    return [new Plane(new Vector3(0, -1, 0), box.min.y + (box.max.y - box.min.y) * cut)];
-  }, [outer, cut]);
+  const outer = useGeometry(skin, regionColours);
+  const inner = useGeometry(core, null);
+  const planes = useCut(outer, cut);
+  const inColours = outer?.hasAttribute('color') ?? false;
   useEffect(() => {
     invalidate();
   });
@@ -103,7 +153,9 @@ function Bodies({ skin, core, isClear, cut, ...view }: SceneProps) {
       <Stand geometry={outer} {...view} />
       <mesh geometry={outer} renderOrder={1}>
         <meshStandardMaterial
-          color={colourOf('raw')}
+          key={inColours ? 'regions' : 'one'}
+          color={inColours ? '#ffffff' : colourOf(material)}
+          vertexColors={inColours}
           roughness={0.85}
           side={DoubleSide}
           clippingPlanes={planes}
@@ -112,7 +164,7 @@ function Bodies({ skin, core, isClear, cut, ...view }: SceneProps) {
           depthWrite={!isClear}
         />
       </mesh>
-      {inner && (isClear || cut !== null) && (
+      {inner && (isClear || cut) && (
         <mesh geometry={inner}>
           <meshStandardMaterial
             color={colourOf('foil')}

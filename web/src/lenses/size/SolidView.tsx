@@ -1,14 +1,16 @@
 import { partDrawing } from '@every-inch/core/bench';
 import { coreOf, skinOf } from '@every-inch/core/bulk';
-import { toSvg } from '@every-inch/core/drawing';
-import { buildSolid, type CoreDepth, viewTitle } from '@every-inch/core/form';
-import { scaledMesh, writeStl } from '@every-inch/core/solid';
+import { type CoreDepth, viewTitle } from '@every-inch/core/form';
+import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { heroicOf, type PartContext } from '@every-inch/core/whole';
 import { type KeyboardEvent, lazy, type PointerEvent, Suspense, useMemo, useRef, useState } from 'react';
+import { CardRule } from '../../parts/CardRule.tsx';
+import { Choice } from '../../parts/Choice.tsx';
 import { DrawingView } from '../../parts/DrawingView.tsx';
-import { save } from '../../storage/shelf.ts';
-import { useSolid } from '../../workers/useSolid.ts';
-import type { Standpoint } from './SolidScene.tsx';
+import { useTrueSize } from '../../parts/trueSize.ts';
+import { type SolidWork, useSolid } from '../../workers/useSolid.ts';
+import { SolidFiles } from './SolidFiles.tsx';
+import type { Cut, Standpoint } from './SolidScene.tsx';
 
 const SolidScene = lazy(() => import('./SolidScene.tsx'));
 
@@ -21,8 +23,12 @@ const STANDPOINTS: readonly (readonly [string, Standpoint])[] = [
 /** Degrees a pixel of dragging or a press of an arrow turns. */
 const DRAG = 0.5;
 const PRESS = 10;
-/** Cells of a file: a 140 mm figure gets about 0.8 mm. */
-const FILE_CELLS = 600_000;
+/** Ways through a solid that a cut can go. */
+const CUTS: readonly (readonly [Cut['axis'], string])[] = [
+  ['y', 'level'],
+  ['z', 'from the front'],
+  ['x', 'from the side'],
+];
 
 function hasWebGl(): boolean {
   return document.createElement('canvas').getContext('webgl2') !== null;
@@ -97,73 +103,188 @@ function FlatViews({ context }: { readonly context: PartContext }) {
   );
 }
 
-function fileName(context: PartContext, ending: string): string {
-  return `${context.part.name.replace(/[^\p{L}\p{N} -]/gu, '').trim() || 'part'}.${ending}`;
+/** Colours that tell regions apart: steps between raw clay and baked clay, far steps beside each other. */
+function coloursFor(regions: readonly string[]): string[] {
+  const style = getComputedStyle(document.documentElement);
+  const [from, to] = ['--raw', '--cured'].map((name) => style.getPropertyValue(name).trim());
+  const names = [...new Set(regions)];
+  return regions.map((name) => mixed(from ?? '', to ?? '', (names.indexOf(name) * 0.618) % 1));
 }
 
-/** The solid of the selected part as files: triangles at the size of the clay, and its outlines. */
-function Files({ context, core }: { readonly context: PartContext; readonly core: CoreDepth | null }) {
-  const { shape, shrink, part } = context;
-  const saveStl = (): void => {
-    const { skin } = buildSolid(shape, FILE_CELLS, core);
-    const bytes = writeStl(scaledMesh(skin, 1 / shrink), part.name);
-    save(new File([bytes.slice().buffer], fileName(context, 'stl'), { type: 'model/stl' }));
-  };
-  const saveSvg = (): void => {
-    const [front, side] = [partDrawing(context, 'front'), partDrawing(context, 'side')];
-    for (const [name, drawing] of [
-      ['front', front],
-      ['side', side],
-    ] as const)
-      save(new File([toSvg(drawing)], fileName(context, `${name}.svg`), { type: 'image/svg+xml' }));
-  };
+/** A colour between two of the drawings' colours, both as six hexadecimal figures. */
+function mixed(from: string, to: string, share: number): string {
+  const channel = (colour: string, k: number) => Number.parseInt(colour.slice(1 + 2 * k, 3 + 2 * k), 16);
+  const channels = [0, 1, 2].map((k) => Math.round(channel(from, k) * (1 - share) + channel(to, k) * share));
+  return `rgb(${channels.join(', ')})`;
+}
+
+interface CutFieldsProps {
+  readonly cut: Cut | null;
+  readonly onCut: (cut: Cut | null) => void;
+}
+
+function CutFields({ cut, onCut }: CutFieldsProps) {
   return (
     <>
-      <button type="button" className="press-quiet text-fired" onClick={saveStl}>
-        Save as STL
-      </button>
-      <button type="button" className="press-quiet text-fired" onClick={saveSvg}>
-        Save outlines as SVG
-      </button>
+      <label className="flex items-center gap-1.5">
+        <input
+          type="checkbox"
+          checked={cut !== null}
+          onChange={() => onCut(cut === null ? { axis: 'y', share: 0.6 } : null)}
+        />
+        cut
+      </label>
+      {cut && (
+        <>
+          <Choice
+            hideLabel
+            label="Way of the cut"
+            value={cut.axis}
+            options={CUTS.map(([value, says]) => ({ value, says }))}
+            onChoose={(axis) => onCut({ ...cut, axis })}
+          />
+          <input
+            type="range"
+            aria-label="Place of the cut"
+            className="w-24 accent-(--fired)"
+            min={0.02}
+            max={1}
+            step={0.01}
+            value={cut.share}
+            onChange={(event) => onCut({ ...cut, share: Number(event.currentTarget.value) })}
+          />
+        </>
+      )}
     </>
+  );
+}
+
+interface TrueSizeProps {
+  readonly isTrue: boolean;
+  readonly onTrue: (isTrue: boolean) => void;
+  readonly screen: ReturnType<typeof useTrueSize>;
+}
+
+/** Shows the part as large as it will be, once the screen has been measured against a card. */
+function TrueSize({ isTrue, onTrue, screen: [pxPerMm, setPxPerMm] }: TrueSizeProps) {
+  const [isMeasuring, setIsMeasuring] = useState(false);
+  return (
+    <>
+      <label className="flex items-center gap-1.5">
+        <input
+          type="checkbox"
+          checked={isTrue}
+          onChange={() => {
+            if (pxPerMm === null) setIsMeasuring(true);
+            onTrue(!isTrue);
+          }}
+        />
+        true size
+      </label>
+      {isTrue && (
+        <button type="button" className="press-quiet" onClick={() => setIsMeasuring(true)}>
+          measure the screen
+        </button>
+      )}
+      {isMeasuring && (
+        <CardRule pxPerMm={pxPerMm} onMeasured={setPxPerMm} onClose={() => setIsMeasuring(false)} />
+      )}
+    </>
+  );
+}
+
+/** What is known of the solid in space: how far its surface is worked out, and the smallest box it goes into. */
+function SolidSays({ work, shrink }: { readonly work: SolidWork; readonly shrink: number }) {
+  const { answer, isBusy, stop } = work;
+  if (answer?.kind !== 'solid') return null;
+  const sides = answer.box.sides.map((mm) => formatMiniMm(miniMm(mm / shrink))).join(' × ');
+  return (
+    <p className="flex items-center gap-3 text-[13px] text-quiet">
+      <span>
+        smallest box, turned any way <span className="figure text-ink">{sides} mm</span>
+      </span>
+      {isBusy && (
+        <>
+          <progress
+            className="w-16 accent-(--fired)"
+            aria-label="Working the surface out"
+            value={answer.step}
+            max={answer.of}
+          />
+          <button type="button" className="press-quiet" onClick={stop}>
+            leave it so
+          </button>
+        </>
+      )}
+    </p>
   );
 }
 
 /** The selected part in space, to be turned, looked through and cut. */
 export default function SolidView({ context }: { readonly context: PartContext }) {
-  const { part, scale, own } = context;
+  const { part, scale, own, shrink } = context;
   const core = useMemo(() => coreDepth(context), [context]);
-  const solid = useSolid(part.form, heroicOf(scale.heroic, own), core);
+  const work = useSolid(part.form, heroicOf(scale.heroic, own), core);
+  const solid = work.answer?.kind === 'solid' ? work.answer : null;
   const { standpoint, setStandpoint, zoom, setZoom, handlers } = useTurning();
   const [isClear, setIsClear] = useState(false);
-  const [cut, setCut] = useState<number | null>(null);
+  const [cut, setCut] = useState<Cut | null>(null);
+  const [inRegions, setInRegions] = useState(false);
+  const screen = useTrueSize();
+  const [isTrue, setIsTrue] = useState(false);
   const canDraw = useMemo(hasWebGl, []);
+  const regions = solid?.skin.owners ? solid.regions : [];
+  const regionKey = JSON.stringify(regions);
+  const regionColours = useMemo(
+    () => (inRegions ? coloursFor(JSON.parse(regionKey)) : null),
+    [inRegions, regionKey],
+  );
   return (
     <div className="flex h-full flex-col">
-      <div
-        role="img"
-        // biome-ignore lint/a11y/noNoninteractiveTabindex: the picture is turned with the arrow keys
-        tabIndex={0}
-        aria-label={`${part.name} in space, turned ${Math.round(standpoint.around)}°, from ${Math.round(standpoint.above)}° above; arrow keys turn it`}
-        data-state={solid?.kind === 'solid' && solid.isLast ? 'fine' : 'coarse'}
-        className="min-h-0 flex-1 cursor-grab touch-none"
-        {...handlers}
-      >
-        {canDraw && solid?.kind === 'solid' && (
-          <Suspense fallback={<p className="p-4 text-quiet">Opening the view in space …</p>}>
-            <SolidScene
-              skin={solid.skin}
-              core={solid.core}
-              standpoint={standpoint}
-              zoom={zoom}
-              isClear={isClear}
-              cut={cut}
-            />
-          </Suspense>
+      <div className="relative min-h-0 flex-1">
+        <div
+          role="img"
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: the picture is turned with the arrow keys
+          tabIndex={0}
+          aria-label={`${part.name} in space, turned ${Math.round(standpoint.around)}°, from ${Math.round(standpoint.above)}° above; arrow keys turn it`}
+          data-state={solid && solid.step === solid.of ? 'fine' : 'coarse'}
+          className="size-full cursor-grab touch-none"
+          {...handlers}
+        >
+          {canDraw && solid && (
+            <Suspense fallback={<p className="p-4 text-quiet">Opening the view in space …</p>}>
+              <SolidScene
+                skin={solid.skin}
+                core={solid.core}
+                standpoint={standpoint}
+                zoom={zoom}
+                pxPerMm={isTrue && screen[0] !== null ? screen[0] / shrink : null}
+                isClear={isClear}
+                cut={cut}
+                material={part.mix.length > 0 ? 'raw' : 'wood'}
+                regionColours={regionColours}
+              />
+            </Suspense>
+          )}
+          {!canDraw && <FlatViews context={context} />}
+          {work.answer?.kind === 'fault' && <p className="p-4 text-wont">{work.answer.says}</p>}
+        </div>
+        {regionColours && (
+          <ul aria-label="Regions" className="absolute right-0 top-0 max-h-full overflow-auto text-[12.5px]">
+            {[...new Set(regions)].map((name) => (
+              <li key={name} className="flex items-center gap-1.5">
+                <span
+                  aria-hidden
+                  className="size-2.5 border border-hair"
+                  style={{ background: regionColours[regions.indexOf(name)] }}
+                />
+                {name}
+              </li>
+            ))}
+          </ul>
         )}
-        {!canDraw && <FlatViews context={context} />}
-        {solid?.kind === 'fault' && <p className="p-4 text-wont">{solid.says}</p>}
       </div>
+      <SolidSays work={work} shrink={shrink} />
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1 text-[13px]">
         {canDraw ? (
           <>
@@ -176,30 +297,19 @@ export default function SolidView({ context }: { readonly context: PartContext }
               <input type="checkbox" checked={isClear} onChange={() => setIsClear(!isClear)} />
               see through
             </label>
-            <label className="flex items-center gap-1.5">
-              <input
-                type="checkbox"
-                checked={cut !== null}
-                onChange={() => setCut(cut === null ? 0.6 : null)}
-              />
-              cut
-            </label>
-            {cut !== null && (
-              <input
-                type="range"
-                aria-label="Height of the cut"
-                className="w-24 accent-(--fired)"
-                min={0.02}
-                max={1}
-                step={0.01}
-                value={cut}
-                onChange={(event) => setCut(Number(event.currentTarget.value))}
-              />
+            <CutFields cut={cut} onCut={setCut} />
+            {regions.length > 1 && (
+              <label className="flex items-center gap-1.5">
+                <input type="checkbox" checked={inRegions} onChange={() => setInRegions(!inRegions)} />
+                regions
+              </label>
             )}
+            <TrueSize isTrue={isTrue} onTrue={setIsTrue} screen={screen} />
             <button
               type="button"
               className="press-quiet"
               aria-label="Nearer"
+              disabled={isTrue}
               onClick={() => setZoom(Math.min(8, zoom * 1.25))}
             >
               +
@@ -208,6 +318,7 @@ export default function SolidView({ context }: { readonly context: PartContext }
               type="button"
               className="press-quiet"
               aria-label="Farther"
+              disabled={isTrue}
               onClick={() => setZoom(Math.max(0.5, zoom / 1.25))}
             >
               −
@@ -216,8 +327,8 @@ export default function SolidView({ context }: { readonly context: PartContext }
         ) : (
           <span className="text-quiet">This browser draws nothing in space; here are the flat views.</span>
         )}
-        <span className="ml-auto flex">
-          <Files context={context} core={core} />
+        <span className="ml-auto flex flex-wrap">
+          <SolidFiles context={context} core={core} standpoint={standpoint} />
         </span>
       </div>
     </div>
