@@ -6,6 +6,7 @@ import type {
   Form,
   PanelsForm,
   PersonForm,
+  PersonLength,
   PersonPose,
   RoofKind,
   RoundCrest,
@@ -69,6 +70,8 @@ export const PANEL_JOINTS: Readonly<Record<PanelsForm['joint'], string>> = {
 };
 
 export const NO_CLOTHES: Clothing = { headMm: 0, trunkMm: 0, armsMm: 0, legsMm: 0, hemMm: null };
+/** Lengths of a person that may be held. */
+export const PERSON_LENGTHS: readonly PersonLength[] = ['head', 'shoulder', 'elbow', 'hip', 'knee', 'hand'];
 /** A person before anything is chosen but the stature. */
 export const PLAIN_PERSON: Omit<PersonForm, 'statureMm'> = {
   kind: 'person',
@@ -77,6 +80,7 @@ export const PLAIN_PERSON: Omit<PersonForm, 'statureMm'> = {
   pose: 'straight',
   angles: {},
   clothing: NO_CLOTHES,
+  locked: {},
 };
 
 /** What a view shows of a form: animals are drawn looking to the right, so that their front view is their side. */

@@ -92,6 +92,8 @@ function grownTo(form: BuiltForm, field: 'height' | 'width' | 'depth', lengthMm:
  * @returns a new form; the same one when it has no such field
  */
 export function withMeasure(form: Form, field: string, lengthMm: number): Form {
+  if (form.kind === 'person' && field.startsWith('locked.'))
+    return { ...form, locked: { ...form.locked, [field.slice('locked.'.length)]: lengthMm } };
   if (form.kind === 'built' && (field === 'height' || field === 'width' || field === 'depth'))
     return grownTo(form, field, lengthMm);
   if (form.kind === 'turned') return stretchedProfile(form, field, lengthMm);

@@ -77,7 +77,8 @@ function unitBody(form: Form): { unit: Form; by: number } | null {
         legsMm: legsMm / by,
         hemMm: hemMm === null ? null : hemMm / by,
       };
-      return { unit: { ...form, statureMm: UNIT, clothing }, by };
+      const locked = Object.fromEntries(Object.entries(form.locked).map(([key, mm]) => [key, mm / by]));
+      return { unit: { ...form, statureMm: UNIT, clothing, locked }, by };
     }
     case 'beast':
       return { unit: { ...form, withersMm: UNIT }, by: form.withersMm / UNIT };

@@ -31,7 +31,12 @@ export interface PersonForm {
   /** Joints turned by hand, over the pose. */
   readonly angles: Readonly<Record<string, JointAngles>>;
   readonly clothing: Clothing;
+  /** Lengths held whatever the canon says, mm; what lies between them follows. */
+  readonly locked: Readonly<Partial<Record<PersonLength, number>>>;
 }
+
+/** What of a person may be held apart from its stature: heights above the sole, and lengths of head and hand. */
+export type PersonLength = 'head' | 'shoulder' | 'elbow' | 'hip' | 'knee' | 'hand';
 
 export type BeastBuild = 'cat' | 'dog' | 'hog' | 'sheep' | 'horse' | 'deer' | 'rat';
 export type BeastPose = 'standing' | 'sitting' | 'lying';
@@ -344,6 +349,8 @@ export interface FormMeasure {
   readonly lengthMm: number;
   /** The field of the form it is, or null where it follows from others. */
   readonly field: string | null;
+  /** The length that typing it holds, where it follows but may be held. */
+  readonly lock?: PersonLength;
   /** How it follows, as a formula in `H` for a person; null for a field. */
   readonly handbookRow: string | null;
   readonly from: Vec2;

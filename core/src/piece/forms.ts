@@ -60,6 +60,7 @@ import {
   BIRD_BUILDS,
   choicesOf,
   PANEL_JOINTS,
+  PERSON_LENGTHS,
   PERSON_POSES,
   ROOF_KINDS,
   ROUND_CRESTS,
@@ -106,6 +107,27 @@ function Angles(): PropertyDecorator {
   });
 }
 
+/** Lengths of a person that are held, by name. */
+function Locked(): PropertyDecorator {
+  return ValidateBy({
+    name: 'locked',
+    validator: {
+      validate: (value: unknown) =>
+        typeof value === 'object' &&
+        value !== null &&
+        !Array.isArray(value) &&
+        Object.entries(value).every(
+          ([key, mm]) =>
+            PERSON_LENGTHS.some((one) => one === key) &&
+            typeof mm === 'number' &&
+            Number.isFinite(mm) &&
+            mm > 0,
+        ),
+      defaultMessage: () => `lengths over 0 by name: ${PERSON_LENGTHS.join(', ')}`,
+    },
+  });
+}
+
 export class ClothingData implements Clothing {
   @LengthOrNone() headMm!: number;
   @LengthOrNone() trunkMm!: number;
@@ -122,6 +144,7 @@ export class PersonFormData implements PersonForm {
   @IsIn(choicesOf(PERSON_POSES)) pose!: PersonPose;
   @Angles() angles!: Record<string, JointAngles>;
   @IsDefined() @ValidateNested() @Type(() => ClothingData) clothing!: Clothing;
+  @Locked() locked!: PersonForm['locked'];
 }
 
 export class BeastFormData implements BeastForm {

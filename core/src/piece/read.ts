@@ -157,7 +157,7 @@ function merged(defaults: object, raw: unknown): unknown {
 
 /** What a form of a kind takes when a file leaves it out. */
 export const FORM_DEFAULTS: Readonly<Record<string, RawRecord>> = {
-  person: { headsTall: null, build: 1, pose: 'straight', angles: {}, clothing: NO_CLOTHES },
+  person: { headsTall: null, build: 1, pose: 'straight', angles: {}, clothing: NO_CLOTHES, locked: {} },
   beast: { build: 1, pose: 'standing', angles: {} },
   bird: { build: 1, angles: {} },
   crawler: { sections: 2, legSegments: 3, feelersMm: 0 },

@@ -72,11 +72,20 @@ function lifeTerms(context: PartContext, measure: FormMeasure): { formula: strin
   if (measure.field !== null)
     return {
       formula: 'L',
-      terms: [direct(measure.title, { kind: 'entry', path: ['parts', part.id, 'form', measure.field] })],
+      terms: [
+        direct(measure.title, {
+          kind: 'entry',
+          path: ['parts', part.id, 'form', ...measure.field.split('.')],
+        }),
+      ],
     };
   const { form } = part;
   const byFraction =
-    form.kind === 'person' && form.headsTall === null && !context.scale.heroic && form.build === 1;
+    form.kind === 'person' &&
+    form.headsTall === null &&
+    !context.scale.heroic &&
+    form.build === 1 &&
+    Object.keys(form.locked).length === 0;
   if (!byFraction || measure.handbookRow === null)
     return {
       formula: 'L',

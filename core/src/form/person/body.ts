@@ -1,7 +1,7 @@
 import { handbookRow } from '../../handbook/index.ts';
 import { type Loft, limb as limbBetween, plus, type Row, stations, times } from '../lofted/index.ts';
 import type { Clothing, Joint, JointLimits, Vec3 } from '../types.ts';
-import type { Proportions } from './proportions.ts';
+import { type Proportions, trunkHeight } from './proportions.ts';
 
 const girth = (name: string) => handbookRow(`body.girth.${name}`).value / (2 * Math.PI);
 const breadth = (name: string) => handbookRow(`body.length.${name}`).value / 2;
@@ -121,15 +121,20 @@ function limb(p: Proportions, { rows, thickness, covering, startCap, endCap, ...
 
 function trunk(p: Proportions, { trunkMm }: Clothing): Loft {
   const heights = TRUNK_ROWS.map(([height]) => height);
-  const [low = 0, high = 1] = [heights[0], heights.at(-1)];
+  const [foot, top] = [trunkHeight(p, heights[0] ?? 0), trunkHeight(p, heights.at(-1) ?? 1)];
   const rows = TRUNK_ROWS.map(
-    ([height, across, ahead, shift]): Row => [(height - low) / (high - low), across, ahead, shift],
+    ([height, across, ahead, shift]): Row => [
+      (trunkHeight(p, height) - foot) / (top - foot),
+      across,
+      ahead,
+      shift,
+    ],
   );
   return limbBetween({
     region: 'torso',
     joint: 'waist',
-    origin: [0, low * p.body, 0],
-    to: [0, high * p.body, 0],
+    origin: [0, foot, 0],
+    to: [0, top, 0],
     faces: AHEAD,
     stations: stations(rows, p.body, p.build, trunkMm),
     startCap: 0.026 * p.body,
@@ -139,9 +144,9 @@ function trunk(p: Proportions, { trunkMm }: Clothing): Loft {
 
 /** Coat or skirt from the waist to its hem, wider towards the foot. */
 function skirt(p: Proportions, { hemMm, trunkMm }: Clothing): Loft[] {
-  const waist = 0.6 * p.body;
-  if (hemMm === null || hemMm >= 0.5 * p.body) return [];
-  const hips = (0.52 * p.body - waist) / (hemMm - waist);
+  const waist = trunkHeight(p, 0.6);
+  if (hemMm === null || hemMm >= trunkHeight(p, 0.5)) return [];
+  const hips = (trunkHeight(p, 0.52) - waist) / (hemMm - waist);
   const [across, ahead] = [breadth('hips') * p.body * p.build, 0.074 * p.body * p.build];
   const at = (t: number, by: number) => ({
     t,
@@ -166,7 +171,7 @@ function skirt(p: Proportions, { hemMm, trunkMm }: Clothing): Loft[] {
 
 function headAndNeck(p: Proportions, { headMm }: Clothing): Loft[] {
   const cap = 0.05 * p.head;
-  const neckFoot = 0.83 * p.body;
+  const neckFoot = trunkHeight(p, 0.83);
   const neck = girth('neck') * p.body * Math.sqrt(p.build);
   const upright = { joint: 'neck', faces: AHEAD };
   return [
@@ -406,7 +411,7 @@ export function jointsOf(p: Proportions): Joint[] {
       ...upright,
       name: 'neck',
       parent: 'waist',
-      at: [0, 0.845 * p.body, -0.006 * p.body],
+      at: [0, trunkHeight(p, 0.845), -0.006 * p.body],
       flexAxis: [1, 0, 0],
       limits: LIMITS.neck,
     },

@@ -1,3 +1,4 @@
+import { PERSON_LENGTHS } from '../choices.ts';
 import { type LoftedShape, loftedShape, type Puppet } from '../lofted/index.ts';
 import type { FormMeasure, PersonForm } from '../types.ts';
 import { bodyOf, jointsOf } from './body.ts';
@@ -9,7 +10,17 @@ export { type Heroic, PLAIN } from './proportions.ts';
 /** Fillet where limbs join, share of the body. */
 const FILLET = 0.004;
 
-function measuresOf(p: Proportions, build: number): FormMeasure[] {
+function measuresOf(p: Proportions, { build, locked }: PersonForm): FormMeasure[] {
+  return usualMeasures(p, build).map((measure) => {
+    const lock = PERSON_LENGTHS.find((key) => key === measure.key);
+    if (!lock) return measure;
+    return locked[lock] === undefined
+      ? { ...measure, lock }
+      : { ...measure, lock, field: `locked.${lock}`, handbookRow: null };
+  });
+}
+
+function usualMeasures(p: Proportions, build: number): FormMeasure[] {
   const published = (
     key: string,
     title: string,
@@ -88,7 +99,7 @@ export function personShape(form: PersonForm, heroic: Heroic = PLAIN): PersonSha
   const proportions = proportionsOf(form, heroic);
   const shape = loftedShape({
     ...puppetIn(form, proportions),
-    measures: measuresOf(proportions, form.build),
+    measures: measuresOf(proportions, form),
     filletMm: FILLET * proportions.body,
   });
   return { ...shape, proportions };

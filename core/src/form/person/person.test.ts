@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { handbookRow } from '../../handbook/index.ts';
 import { boundaryOf, integrate, type Loft, placed, sectionsOf } from '../lofted/index.ts';
+import { makeShapeStore } from '../shapeOf.ts';
 import type { PersonForm } from '../types.ts';
 import { personShape } from './index.ts';
 
@@ -12,6 +13,7 @@ const person = (over: Partial<PersonForm> = {}): PersonForm => ({
   pose: 'straight',
   angles: {},
   clothing: { headMm: 0, trunkMm: 0, armsMm: 0, legsMm: 0, hemMm: null },
+  locked: {},
   ...over,
 });
 const adult = personShape(person());
@@ -171,5 +173,56 @@ describe('the core of a person', () => {
     // The trunk is the largest share of the core but not all of it.
     expect(trunkOnly.volumeMm3).toBeGreaterThan(reference * 0.97);
     expect(trunkOnly.volumeMm3).toBeLessThan(reference * 2);
+  });
+});
+
+describe('held lengths', () => {
+  const measure = (form: PersonForm, key: string) =>
+    personShape(form).measures.find((one) => one.key === key)?.lengthMm;
+  const plain = person({ statureMm: 1700 });
+
+  it('a held length stays through a new stature; the rest follows, and the height is what is asked for', () => {
+    for (const statureMm of [1500, 1700, 1900]) {
+      const form: PersonForm = { ...plain, statureMm, locked: { head: 240, hip: 850 } };
+      expect(measure(form, 'head')).toBeCloseTo(240, 6);
+      expect(measure(form, 'hip')).toBeCloseTo(850, 6);
+      const { box } = personShape(form);
+      expect(box.max[1] - box.min[1]).toBeCloseTo(statureMm, -1);
+      expect(measure(form, 'knee')).toBeLessThan(850);
+    }
+  });
+
+  it('legs held longer make the shank longer in proportion, and the trunk shorter', () => {
+    const long: PersonForm = { ...plain, locked: { hip: 1000 } };
+    const ratio = (form: PersonForm) => (measure(form, 'knee') ?? 0) / (measure(form, 'hip') ?? 1);
+    expect(ratio(long)).toBeCloseTo(ratio(plain), 1);
+    expect(measure(long, 'knee')).toBeGreaterThan(measure(plain, 'knee') ?? 0);
+    expect(measure(long, 'shoulder')).toBeCloseTo(measure(plain, 'shoulder') ?? 0, 6);
+    const trunk = (form: PersonForm) => personShape(form).sums.byRegion.get('torso') ?? 0;
+    expect(trunk(long)).toBeLessThan(trunk(plain));
+  });
+
+  it('arms keep their length when the shoulder is held', () => {
+    const square: PersonForm = { ...plain, locked: { shoulder: 1420 } };
+    const upper = (form: PersonForm) => (measure(form, 'shoulder') ?? 0) - (measure(form, 'elbow') ?? 0);
+    expect(upper(square)).toBeCloseTo(upper(plain), 6);
+  });
+
+  it('says which held length leaves no room', () => {
+    expect(() => personShape({ ...plain, locked: { knee: 950 } })).toThrow(
+      /locked.knee wants a height under/,
+    );
+    expect(() => personShape({ ...plain, locked: { shoulder: 1600 } })).toThrow(/locked.shoulder/);
+    expect(() => personShape({ ...plain, locked: { head: 1200 } })).toThrow(/locked.head/);
+  });
+
+  it('a store that scales bodies holds the same lengths as building each anew', () => {
+    const form: PersonForm = { ...plain, locked: { hand: 210, knee: 430 } };
+    const stored = makeShapeStore().shapeOf(form);
+    for (const key of ['hand', 'knee', 'hip', 'head'])
+      expect(stored.measures.find((one) => one.key === key)?.lengthMm).toBeCloseTo(
+        measure(form, key) ?? 0,
+        6,
+      );
   });
 });

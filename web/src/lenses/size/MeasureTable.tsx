@@ -1,8 +1,9 @@
-import { type FormMeasure, withMeasure } from '@every-inch/core/form';
+import { type FormMeasure, type PersonLength, withMeasure } from '@every-inch/core/form';
 import { recordMeasure } from '@every-inch/core/log';
 import { allowedFor, lastMade } from '@every-inch/core/size';
 import { formatMiniMm, formatNumber, miniMm, realMm } from '@every-inch/core/units';
 import type { PartContext } from '@every-inch/core/whole';
+import { Lock } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { inches, useLifeFormat } from '../../parts/lengths.ts';
@@ -91,7 +92,7 @@ function Lengths({ context, measure }: RowProps) {
   const format = useLifeFormat();
   const { part, shrink } = context;
   const isLife = part.sized === 'life';
-  const { field } = measure;
+  const field = measure.field ?? (measure.lock ? `locked.${measure.lock}` : null);
   const mini = miniMm(measure.lengthMm / shrink);
   const life = format(realMm(measure.lengthMm));
   const set = (lengthMm: number) => {
@@ -169,6 +170,31 @@ function Made({ context, measure }: RowProps) {
   );
 }
 
+interface HeldProps extends RowProps {
+  readonly lock: PersonLength;
+}
+
+/** A length that is held whatever the canon says, and the way back. */
+function Held({ context: { part }, measure, lock }: HeldProps) {
+  const dispatch = useAppDispatch();
+  const release = (): void => {
+    if (part.form.kind !== 'person') return;
+    const { [lock]: _, ...locked } = part.form.locked;
+    dispatch(editAt(`${measure.title} of ${part.name}`, ['parts', part.id, 'form', 'locked'], locked));
+  };
+  return (
+    <button
+      type="button"
+      className="size-7 shrink-0 text-fired"
+      title="Held: let it follow the canon again"
+      aria-label={`${measure.title} is held: let it follow again`}
+      onClick={release}
+    >
+      <Lock className="mx-auto size-3.5" />
+    </button>
+  );
+}
+
 function MeasureRow({ context, measure }: RowProps) {
   const { book } = useReckoned();
   const figure = book.get(`${context.part.id}/measure.${measure.key}`);
@@ -180,6 +206,7 @@ function MeasureRow({ context, measure }: RowProps) {
         <span className="flex items-center">
           {figure && <Working figure={figure} />}
           {measure.title}
+          {measure.lock && measure.field && <Held context={context} measure={measure} lock={measure.lock} />}
         </span>
       </th>
       <Lengths context={context} measure={measure} />
