@@ -1,6 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import { pageLines } from './page.ts';
 import { reckoningLines } from './reckoning.ts';
+import { solidLines } from './solids.ts';
 import { yardstickMs } from './yardstick.ts';
 
 /** One measured thing. */
@@ -11,7 +12,7 @@ export interface Line {
 }
 
 const yardstick = yardstickMs();
-const lines = [...reckoningLines(yardstick), ...(await pageLines(yardstick))];
+const lines = [...reckoningLines(yardstick), ...solidLines(yardstick), ...(await pageLines(yardstick))];
 const page = [
   '# Measured',
   '',

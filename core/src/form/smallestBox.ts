@@ -12,7 +12,7 @@ export interface TurnedBox {
 }
 
 /** Directions that the outermost points are looked for in, and that are tried as a side. */
-const SUPPORTS = 800;
+const SUPPORTS = 300;
 const TRIED = 240;
 /** Rounds of turning the best box about its own sides, and how far they begin, radians. */
 const ROUNDS = 24;
@@ -28,7 +28,7 @@ function directions(count: number): Vec3[] {
   });
 }
 
-/** The points farthest out in many directions: a box round them is one round all, to a hair. */
+/** The points farthest out in many directions: a box round them is nearly one round all. */
 function outermost(positions: Float64Array): Vec3[] {
   const kept = new Set<number>();
   for (const [x, y, z] of [...directions(SUPPORTS), [1, 0, 0] as const, [0, 0, 1] as const]) {
@@ -51,6 +51,17 @@ function extent(points: readonly Vec3[], axis: Vec3): number {
     high = Math.max(high, along);
   }
   return high - low;
+}
+
+/** Extent of every vertex along an axis. */
+function wholeExtent(positions: Float64Array, [x, y, z]: Vec3): number {
+  let [low, high] = [Infinity, -Infinity];
+  for (let i = 0; i < positions.length; i += 3) {
+    const along = x * (positions[i] ?? 0) + y * (positions[i + 1] ?? 0) + z * (positions[i + 2] ?? 0);
+    low = Math.min(low, along);
+    high = Math.max(high, along);
+  }
+  return Math.max(0, high - low);
 }
 
 /** Two directions square to a third and to each other. */
@@ -121,14 +132,15 @@ export function smallestBox(positions: Float64Array): TurnedBox {
     if (found.volume < best.volume * (1 - 1e-9)) best = found;
     else turn /= 2;
   }
-  const order = [0, 1, 2].sort((i, j) => (best.sides[j] ?? 0) - (best.sides[i] ?? 0)) as [
+  const sides = best.axes.map((axis) => wholeExtent(positions, axis));
+  const order = [0, 1, 2].sort((i, j) => (sides[j] ?? 0) - (sides[i] ?? 0)) as [
     0 | 1 | 2,
     0 | 1 | 2,
     0 | 1 | 2,
   ];
   const [i, j, k] = order;
   return {
-    sides: [best.sides[i], best.sides[j], best.sides[k]],
+    sides: [sides[i] ?? 0, sides[j] ?? 0, sides[k] ?? 0],
     axes: [best.axes[i], best.axes[j], best.axes[k]],
   };
 }
