@@ -1,26 +1,45 @@
-import type { Vec3 } from '../types.ts';
+import type { Field } from '../types.ts';
 import { cross } from '../vectors.ts';
 import { fieldOf, type Placed } from './integrate.ts';
-import { pointOf } from './loft.ts';
 
 /** Points round each section. */
 const ROUND = 32;
 /** A polygon inside an ellipse has less area; drawn this much larger it has the ellipse's. */
 const AREA_TRUE = Math.sqrt((2 * Math.PI) / ROUND / Math.sin((2 * Math.PI) / ROUND));
 
-function pointsOf({ loft, sections }: Placed): Vec3[][] {
-  return Array.from({ length: sections.count }, (_, i) =>
-    Array.from({ length: ROUND }, (__, a) => {
+/** Points round every section, x, y, z each, section by section. */
+function pointsOf({ loft, sections }: Placed): Float64Array {
+  const { origin: o, axis: w, acrossAxis: u, aheadAxis: v } = loft;
+  const points = new Float64Array(sections.count * ROUND * 3);
+  let at = 0;
+  for (let i = 0; i < sections.count; i += 1)
+    for (let a = 0; a < ROUND; a += 1) {
       const angle = (2 * Math.PI * a) / ROUND;
-      const across = AREA_TRUE * (sections.across[i] ?? 0) * Math.cos(angle);
-      const ahead = (sections.shift[i] ?? 0) + AREA_TRUE * (sections.ahead[i] ?? 0) * Math.sin(angle);
-      return pointOf(loft, sections.y[i] ?? 0, across, ahead);
-    }),
-  );
+      const y = sections.y[i] ?? 0;
+      const p = AREA_TRUE * (sections.across[i] ?? 0) * Math.cos(angle);
+      const q = (sections.shift[i] ?? 0) + AREA_TRUE * (sections.ahead[i] ?? 0) * Math.sin(angle);
+      points[at] = o[0] + w[0] * y + u[0] * p + v[0] * q;
+      points[at + 1] = o[1] + w[1] * y + u[1] * p + v[1] * q;
+      points[at + 2] = o[2] + w[2] * y + u[2] * p + v[2] * q;
+      at += 3;
+    }
+  return points;
 }
 
-function nearBox({ min, max }: Placed, [x, y, z]: Vec3): boolean {
-  return x >= min[0] && x <= max[0] && y >= min[1] && y <= max[1] && z >= min[2] && z <= max[2];
+/** Whether a place lies inside one of several lofts. */
+function insideAny(x: number, y: number, z: number, others: readonly Other[]): boolean {
+  for (const { box, field } of others) {
+    const { min, max } = box;
+    if (x < min[0] || x > max[0] || y < min[1] || y > max[1] || z < min[2] || z > max[2]) continue;
+    if (field(x, y, z) < 0) return true;
+  }
+  return false;
+}
+
+/** A neighbour: the box round it, and its distances. */
+interface Other {
+  readonly box: Placed;
+  readonly field: Field;
 }
 
 function meet(a: Placed, b: Placed): boolean {
@@ -38,29 +57,43 @@ export interface Boundary {
  * Triangles on every loft, less those that lie inside another one.
  */
 export function boundaryOf(lofts: readonly Placed[]): Boundary {
+  const all = lofts.map((box): Other => ({ box, field: fieldOf(box) }));
   let [area, volume] = [0, 0];
-  const all = lofts.map((one) => ({ one, field: fieldOf(one) }));
-  for (const { one } of all) {
-    const others = all.filter((other) => other.one !== one && meet(other.one, one));
-    const hand = handed(one);
-    const count = (a: Vec3, b: Vec3, c: Vec3): void => {
-      const middle: Vec3 = [(a[0] + b[0] + c[0]) / 3, (a[1] + b[1] + c[1]) / 3, (a[2] + b[2] + c[2]) / 3];
-      if (others.some((other) => nearBox(other.one, middle) && other.field(...middle) < 0)) return;
-      const normal = cross([b[0] - a[0], b[1] - a[1], b[2] - a[2]], [c[0] - a[0], c[1] - a[1], c[2] - a[2]]);
-      const outward = hand * (normal[0] * middle[0] + normal[1] * middle[1] + normal[2] * middle[2]);
-      area += Math.hypot(...normal) / 2;
-      volume += outward / 6;
-    };
-    const rows = pointsOf(one);
-    for (let i = 0; i + 1 < rows.length; i += 1)
-      for (let a = 0; a < ROUND; a += 1) {
-        const [p, q] = [rows[i]?.[a], rows[i]?.[(a + 1) % ROUND]];
-        const [r, s] = [rows[i + 1]?.[a], rows[i + 1]?.[(a + 1) % ROUND]];
-        if (!p || !q || !r || !s) continue;
-        count(p, q, r);
-        count(q, s, r);
-      }
+  for (const one of lofts) {
+    const sums = skinOf(
+      one,
+      all.filter(({ box }) => box !== one && meet(box, one)),
+    );
+    area += sums.areaMm2;
+    volume += sums.volumeMm3;
   }
+  return { areaMm2: area, volumeMm3: volume };
+}
+
+/** The share of one loft in the surface of the whole. */
+function skinOf(one: Placed, others: readonly Other[]): Boundary {
+  const points = pointsOf(one);
+  const hand = handed(one);
+  let [area, volume] = [0, 0];
+  const count = (a: number, b: number, c: number): void => {
+    const [ax, ay, az] = [points[a] ?? 0, points[a + 1] ?? 0, points[a + 2] ?? 0];
+    const [bx, by, bz] = [points[b] ?? 0, points[b + 1] ?? 0, points[b + 2] ?? 0];
+    const [cx, cy, cz] = [points[c] ?? 0, points[c + 1] ?? 0, points[c + 2] ?? 0];
+    const [mx, my, mz] = [(ax + bx + cx) / 3, (ay + by + cy) / 3, (az + bz + cz) / 3];
+    if (insideAny(mx, my, mz, others)) return;
+    const nx = (by - ay) * (cz - az) - (bz - az) * (cy - ay);
+    const ny = (bz - az) * (cx - ax) - (bx - ax) * (cz - az);
+    const nz = (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
+    area += Math.sqrt(nx * nx + ny * ny + nz * nz) / 2;
+    volume += (hand * (nx * mx + ny * my + nz * mz)) / 6;
+  };
+  const ring = 3 * ROUND;
+  for (let row = 0; row + ring < points.length; row += ring)
+    for (let a = 0; a < ring; a += 3) {
+      const next = (a + 3) % ring;
+      count(row + a, row + next, row + ring + a);
+      count(row + next, row + ring + next, row + ring + a);
+    }
   return { areaMm2: area, volumeMm3: volume };
 }
 

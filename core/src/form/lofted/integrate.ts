@@ -1,5 +1,5 @@
 import { type Grid, gridFrame } from '../../solid/index.ts';
-import type { Vec3 } from '../types.ts';
+import type { Field, Vec3 } from '../types.ts';
 import { type Loft, pointOf, type Sections } from './loft.ts';
 
 /** A loft with its sections and the upright box round it. */
@@ -27,9 +27,6 @@ export function placed(loft: Loft, sections: Sections): Placed {
   }
   return { loft, sections, min, max };
 }
-
-/** Signed distance at a place, mm. */
-export type Field = (x: number, y: number, z: number) => number;
 
 /**
  * Distance from a place to the loft's surface, measured in its section; negative inside, infinite past its ends. Right
@@ -126,25 +123,33 @@ export function gridOf(lofts: readonly Placed[], cellMm: number): OwnedGrid {
 export function integrate(lofts: readonly Placed[], cellMm: number): Sums {
   const grid = gridOf(lofts, cellMm);
   const { min, size, cell, distance, owner } = grid;
+  const [nx, ny, nz] = size;
   const shares = new Float64Array(lofts.length + 1);
+  const edge = cell / 2;
   let [sum, sx, sy, sz] = [0, 0, 0, 0];
-  for (let at = 0; at < distance.length; at += 1) {
-    const share = Math.min(1, Math.max(0, 0.5 - (distance[at] ?? Infinity) / cell));
-    if (share === 0) continue;
-    const ix = at % size[0];
-    const iy = Math.floor(at / size[0]) % size[1];
-    const iz = Math.floor(at / (size[0] * size[1]));
-    sum += share;
-    sx += share * (min[0] + (ix + 0.5) * cell);
-    sy += share * (min[1] + (iy + 0.5) * cell);
-    sz += share * (min[2] + (iz + 0.5) * cell);
-    const own = owner[at] ?? 0;
-    shares[own] = (shares[own] ?? 0) + share;
-  }
+  let at = 0;
+  for (let k = 0; k < nz; k += 1)
+    for (let j = 0; j < ny; j += 1) {
+      let [row, along] = [0, 0];
+      for (let i = 0; i < nx; i += 1, at += 1) {
+        const here = distance[at] ?? Infinity;
+        if (!(here < edge)) continue;
+        const share = here < -edge ? 1 : 0.5 - here / cell;
+        const own = owner[at] ?? 0;
+        shares[own] = (shares[own] ?? 0) + share;
+        row += share;
+        along += share * (i + 0.5);
+      }
+      sum += row;
+      sx += along;
+      sy += row * (j + 0.5);
+      sz += row * (k + 0.5);
+    }
   const byRegion = new Map<string, number>();
   lofts.forEach(({ loft }, index) => {
     const volume = (shares[index + 1] ?? 0) * cell ** 3;
     byRegion.set(loft.region, (byRegion.get(loft.region) ?? 0) + volume);
   });
-  return { volumeMm3: sum * cell ** 3, centre: [sx / sum, sy / sum, sz / sum], byRegion };
+  const centre: Vec3 = [min[0] + (sx / sum) * cell, min[1] + (sy / sum) * cell, min[2] + (sz / sum) * cell];
+  return { volumeMm3: sum * cell ** 3, centre, byRegion };
 }
