@@ -23,7 +23,10 @@ for (const colorScheme of ['light', 'dark'] as const) {
         await page.goto(route);
         await expect(page.getByRole('main').first()).toBeVisible();
         await expect(page.getByText(/^(Opening|Laying it out|Looking)/)).toHaveCount(0);
-        const { violations } = await new AxeBuilder({ page }).analyze();
+        // Dark differs in its colours alone.
+        const axe = new AxeBuilder({ page });
+        if (colorScheme === 'dark') axe.withRules(['color-contrast']);
+        const { violations } = await axe.analyze();
         const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
         const found = serious.map(
           ({ id, nodes }) =>

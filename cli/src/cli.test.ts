@@ -35,6 +35,9 @@ describe('the headless reckoner', () => {
     expect(Number(height?.value)).toBeCloseTo(1660 / 12, 9);
     expect(height?.working).toBe('1.660 m ÷ 12 = 138.3 mm');
     expect(data.length).toBeGreaterThan(100);
+    // A quay of 150 × 110 × 60 mm is its own smallest box.
+    const sides = data.filter(({ key, part }) => key?.startsWith('size.smallest-box') && part === 'quay');
+    expect(sides.map(({ value }) => Math.round(Number(value) / 2) * 2)).toEqual([150, 110, 60]);
   });
 
   it('keeps to a part and a lens, in words', () => {

@@ -10,6 +10,7 @@ import {
   verdictWord,
 } from '@every-inch/core/reckoning';
 import { ScaleError } from '@every-inch/core/scale';
+import { reckonSmallestBox } from '@every-inch/core/size';
 import { type PieceReckoned, reckonPiece } from '@every-inch/core/whole';
 import Papa from 'papaparse';
 
@@ -77,16 +78,22 @@ function lineOf(figure: Reckoning): string {
   ].join('');
 }
 
-function wanted(asked: Asked, { book }: PieceReckoned, reading: PieceReading): Reckoning[] {
+function wanted(asked: Asked, { book, contexts }: PieceReckoned, reading: PieceReading): Reckoning[] {
   const { part, lens } = asked;
   if (part !== undefined && !reading.piece.parts.some(({ id }) => id === part))
     throw new AskError(`no part “${part}”; there are: ${reading.piece.parts.map(({ id }) => id).join(', ')}`);
   const lenses = [...new Set(book.all.map((figure) => figure.lens))];
   if (lens !== undefined && !lenses.some((one) => one === lens))
     throw new AskError(`no lens “${lens}”; there are: ${lenses.join(', ')}`);
-  return book.all.filter(
+  const boxes = [...contexts.values()].flatMap((context) =>
+    (part === undefined || context.part.id === part) && (lens === undefined || lens === 'size')
+      ? reckonSmallestBox(context)
+      : [],
+  );
+  const found = book.all.filter(
     (figure) => (part === undefined || figure.part === part) && (lens === undefined || figure.lens === lens),
   );
+  return [...found, ...boxes];
 }
 
 /**

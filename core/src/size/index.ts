@@ -3,4 +3,5 @@ export { type Allowed, allowedAround, judgeMade } from './judgeMade.ts';
 export { type LineUpDrawing, lineUp } from './lineUp.ts';
 export { reckonScale } from './reckonScale.ts';
 export { allowedFor, lastMade, reckonSize } from './reckonSize.ts';
+export { reckonSmallestBox } from './reckonSmallestBox.ts';
 export { sketch } from './sketch.ts';

@@ -2,6 +2,7 @@ import type { FormMeasure } from '../form/index.ts';
 import { type Reckoning, reckoning, sourced, type Term, termFrom } from '../reckoning/index.ts';
 import { miniMm, realMm } from '../units/index.ts';
 import type { PartContext } from '../whole/context.ts';
+import { frameUnit, overScale, throughScale } from './frame.ts';
 import { type Allowed, allowedAround, judgeMade } from './judgeMade.ts';
 
 const AXES = [
@@ -9,30 +10,6 @@ const AXES = [
   ['width', 'Width', 0],
   ['depth', 'Depth', 2],
 ] as const;
-
-/** The scale as the divisor of a life length; nothing for a part already sized on the bench. */
-function overScale(context: PartContext): { formula: string; terms: Term[] } {
-  if (context.part.sized === 'miniature') return { formula: '', terms: [] };
-  const { quantity } = context.scaleFigure;
-  return {
-    formula: ' ÷ s',
-    terms: [{ ...termFrom('s', context.scaleFigure), quantity: { ...quantity, unit: '' } }],
-  };
-}
-
-function frameUnit({ part }: PartContext): 'mm in life' | 'mm' {
-  return part.sized === 'life' ? 'mm in life' : 'mm';
-}
-
-function throughScale(
-  { scale, part }: PartContext,
-  lengthMm: number,
-): { value: number; low?: number; high?: number } {
-  if (part.sized === 'miniature') return { value: lengthMm };
-  const value = lengthMm / scale.ratio;
-  if (scale.low === scale.high) return { value };
-  return { value, low: lengthMm / scale.high, high: lengthMm / scale.low };
-}
 
 function reckonBox(context: PartContext): Reckoning[] {
   const { part, shape } = context;
