@@ -1,12 +1,4 @@
-import {
-  contours,
-  type Grid,
-  gridFrame,
-  meshSums,
-  redistanced,
-  seenAlong,
-  surfaceOf,
-} from '../solid/index.ts';
+import { contours, type Grid, meshSums, redistanced, seenAlong, surfaceOf } from '../solid/index.ts';
 import { boxRound, boxVolume } from './box.ts';
 import { FormError } from './errors.ts';
 import { stretchMeasures } from './fieldMeasure.ts';
@@ -15,6 +7,7 @@ import { facing, type PlacedShape, placedBox, placedField, placedSeen, placement
 import { outlineOf, sampledShape } from './sampled.ts';
 import { SIDES } from './side.ts';
 import type { Box, BuiltForm, BuiltPiece, Field, Outline, PlainForm, Shape, Side, Vec3 } from './types.ts';
+import { type Apart, type Member, nothingApart, unionGrid } from './unionGrid.ts';
 import { minus } from './vectors.ts';
 
 /** A piece in its place, which adds to the thing or is taken away from it. */
@@ -23,82 +16,19 @@ interface Piece extends PlacedShape {
 }
 
 /** Cells that volume and surface are summed over, and how far off they then are at most. */
-const CELLS = 160_000;
+const CELLS = 100_000;
 const ERROR = 0.015;
 /** Cells along the longest side of a silhouette. */
 const SEEN_CELLS = 140;
 /** Most pieces a thing is built up from. */
 const MOST_PIECES = 60;
-/** Cells round a piece that its distances are laid into. */
-const RIM = 2;
 
-/** The cells of a frame near a box: first and last along an axis. */
-function reach({ min, size, cell }: Pick<Grid, 'min' | 'size' | 'cell'>, box: Box, k: 0 | 1 | 2) {
-  const first = Math.max(0, Math.floor((box.min[k] - min[k]) / cell) - RIM);
-  const last = Math.min(size[k] - 1, Math.ceil((box.max[k] - min[k]) / cell) + RIM);
-  return [first, Math.max(first, last)] as const;
+function membersOf(pieces: readonly Piece[]): Member[] {
+  return pieces.map((piece) => ({ box: placedBox(piece), field: placedField(piece), cut: piece.cut }));
 }
 
-/** The distances of one piece on the cells near it. */
-function near(frame: Pick<Grid, 'min' | 'size' | 'cell'>, piece: PlacedShape) {
-  const box = placedBox(piece);
-  const field = placedField(piece);
-  const [[x0, x1], [y0, y1], [z0, z1]] = [reach(frame, box, 0), reach(frame, box, 1), reach(frame, box, 2)];
-  const { min, cell } = frame;
-  const size = [x1 - x0 + 1, y1 - y0 + 1, z1 - z0 + 1] as const;
-  const corner = [min[0] + x0 * cell, min[1] + y0 * cell, min[2] + z0 * cell] as const;
-  const distance = new Float32Array(size[0] * size[1] * size[2]);
-  let at = 0;
-  for (let k = 0; k < size[2]; k += 1)
-    for (let j = 0; j < size[1]; j += 1)
-      for (let i = 0; i < size[0]; i += 1) {
-        distance[at] = field(
-          corner[0] + (i + 0.5) * cell,
-          corner[1] + (j + 0.5) * cell,
-          corner[2] + (k + 0.5) * cell,
-        );
-        at += 1;
-      }
-  const grid: Grid = { min: corner, size, cell, distance, owner: null };
-  return { grid, first: [x0, y0, z0] as const };
-}
-
-/** What the pieces that add come to apart from one another, by the same reckoning as the whole. */
-interface Apart {
-  volumeMm3: number;
-  areaMm2: number;
-}
-
-/** Distances of the whole; `apart` is told the sums of every piece by itself. */
 function gridOf(pieces: readonly Piece[], box: Box, cell: number, apart?: Apart): Grid {
-  const frame = gridFrame(box.min, box.max, cell);
-  const [nx, ny, nz] = frame.size;
-  const distance = new Float32Array(nx * ny * nz).fill(Infinity);
-  const owner = new Uint8Array(distance.length);
-  const adding = pieces.filter(({ cut }) => !cut);
-  for (const piece of [...adding, ...pieces.filter(({ cut }) => cut)]) {
-    const { grid, first } = near(frame, piece);
-    if (apart && !piece.cut) {
-      const sums = meshSums(surfaceOf(grid));
-      apart.volumeMm3 += sums.volumeMm3;
-      apart.areaMm2 += sums.areaMm2;
-    }
-    let from = 0;
-    for (let k = 0; k < grid.size[2]; k += 1)
-      for (let j = 0; j < grid.size[1]; j += 1) {
-        let at = ((first[2] + k) * ny + first[1] + j) * nx + first[0];
-        for (let i = 0; i < grid.size[0]; i += 1, at += 1, from += 1) {
-          const now = grid.distance[from] ?? Infinity;
-          const before = distance[at] ?? Infinity;
-          if (piece.cut) distance[at] = Math.max(before, -now);
-          else if (now < before) {
-            distance[at] = now;
-            if (before > 0) owner[at] = 1 + adding.indexOf(piece);
-          }
-        }
-      }
-  }
-  return { ...frame, distance, owner };
+  return unionGrid(membersOf(pieces), box, cell, apart);
 }
 
 /** The box round what is there: what is cut away may have been outermost. */
@@ -162,7 +92,7 @@ export function builtShape(form: BuiltForm, shapeOf: (form: PlainForm) => Shape)
   const from: Vec3 = [(round.min[0] + round.max[0]) / 2, round.min[1], (round.min[2] + round.max[2]) / 2];
   const pieces = moved(found, from);
   const box: Box = { min: minus(round.min, from), max: minus(round.max, from) };
-  const apart: Apart = { volumeMm3: 0, areaMm2: 0 };
+  const apart = nothingApart();
   const grid = gridOf(pieces, box, cellOf(box), apart);
   const sums = meshSums(surfaceOf(grid));
   const total = (key: 'volumeMm3' | 'areaMm2') => adding.reduce((sum, { shape }) => sum + shape[key], 0);

@@ -195,7 +195,7 @@ export function panelsIn(form: PanelsForm): Built[] {
 
 /** The prism of a panel where it stands. */
 function stood({ name, face, thicknessMm, place }: Built): PlacedShape & { triangles(): Mesh } {
-  const shape = prism(name, face, thicknessMm, []);
+  const shape = prism(name, face, thicknessMm, [], { diameterMm: thicknessMm, at: [0, 0, 0], region: name });
   const { distance, triangles } = shape;
   return { name, place, shape: { ...shape, distance }, triangles };
 }

@@ -4,7 +4,7 @@ import { deepestIn, depthOf } from './depth.ts';
 import { extentOf, mapOutline, polygonOf, rectangle, uniteAreas } from './outline.ts';
 import { sampledShape } from './sampled.ts';
 import { seenAt } from './side.ts';
-import type { Field, FormMeasure, Outline, Ring, Shape, Side, Vec2, Vec3 } from './types.ts';
+import type { Field, FormMeasure, InnerBall, Outline, Ring, Shape, Side, Vec2, Vec3 } from './types.ts';
 
 function signedArea(ring: readonly Vec2[]): number {
   return ring.reduce((sum, [x, y], i) => {
@@ -85,6 +85,12 @@ function prismMesh(face: Outline, depth: number): Mesh {
   return { positions: Float64Array.from(positions), triangles: Uint32Array.from(triangles) };
 }
 
+/** Largest ball between both faces and within the outline. */
+function largestBall(region: string, face: Outline, depth: number): InnerBall {
+  const deepest = deepestIn(face, depth / 2);
+  return { diameterMm: Math.min(depth, 2 * deepest.depth), at: [...deepest.at, 0], region };
+}
+
 /** A prism knows its exact distances and triangles. */
 export interface PrismShape extends Shape {
   readonly distance: Field;
@@ -94,12 +100,15 @@ export interface PrismShape extends Shape {
 /**
  * A prism over an outline that stands facing the viewer, half its depth on either side of z = 0; closed forms, but for
  * what is inside it.
+ *
+ * @param thickest where it is known already: looking for it takes a while
  */
 export function prism(
   region: string,
   face: Outline,
   depth: number,
   measures: readonly FormMeasure[],
+  thickest: InnerBall = largestBall(region, face, depth),
 ): PrismShape {
   const rings = wound(face).flat();
   const area = rings.reduce((sum, ring) => sum + signedArea(ring), 0);
@@ -109,7 +118,6 @@ export function prism(
   const min: Vec3 = [left, bottom, -depth / 2];
   const max: Vec3 = [right, top, depth / 2];
   const inFace = depthOf(face);
-  const deepest = deepestIn(face, depth / 2);
   const distance = (x: number, y: number, z: number) => {
     const flat = -inFace(x, y);
     const deep = Math.abs(z) - depth / 2;
@@ -125,7 +133,7 @@ export function prism(
     areaMm2: 2 * Math.abs(area) + edge * depth,
     centre: [across, up, 0],
     error: 0,
-    thickest: { diameterMm: Math.min(depth, 2 * deepest.depth), at: [...deepest.at, 0], region },
+    thickest,
     measures,
     outline: (view) => (view === 'front' ? face : polygonOf(rectangle(-depth / 2, bottom, depth / 2, top))),
     seenFrom: (side) => seenPrism(face, depth, side),
