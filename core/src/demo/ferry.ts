@@ -8,6 +8,7 @@ import {
   DEFAULT_ENTRY,
   DEFAULT_PART,
   type EntryId,
+  type FoundThing,
   type LogEntry,
   newPiece,
   type Part,
@@ -173,6 +174,12 @@ const PARTS: Part[] = [
   ),
 ];
 
+const FOUND: FoundThing[] = [
+  { id: 'skewer', name: 'Skewer', acrossMm: 3, meant: 'life.oar-shaft' },
+  { id: 'craft-stick', name: 'Craft stick', acrossMm: 9.5, meant: 'life.plank' },
+  { id: 'shore', name: 'Coarse sand', acrossMm: 0.6, meant: 'life.pebble' },
+];
+
 function logUpTo(now: string): LogEntry[] {
   const daysAgo = (days: number) => formatISO(subDays(parseISO(now), days));
   return [
@@ -230,6 +237,7 @@ export function lowWaterFerry(now: string): Piece {
     },
     clays: CLAYS,
     parts: PARTS,
+    found: FOUND,
     log: logUpTo(now),
     own: { 'oven.dial-error': 8 },
   };

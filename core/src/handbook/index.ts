@@ -1,3 +1,4 @@
+import { BENCH_THINGS } from './benchThings.ts';
 import { CLAYS } from './clays.ts';
 import { BODY_CANONS, BODY_FRACTIONS, BODY_GIRTHS, BODY_MASSES } from './people.ts';
 import type { Row } from './row.ts';
@@ -5,10 +6,12 @@ import { BAKE_RULES, BULK_RULES, SIZE_RULES } from './rules.ts';
 import { NAMED_SCALES } from './scales.ts';
 import { LIFE_SIZES } from './sizes.ts';
 
+export { BENCH_THINGS } from './benchThings.ts';
 export { CARE, type CareNote, type CareStep } from './care.ts';
 export { CLAYS, type ClayFamily, type ClayRow } from './clays.ts';
 export type { Row, Standing, Unit } from './row.ts';
 export { FIGURE_HEIGHTS_MM, NAMED_SCALES, type NamedScale } from './scales.ts';
+export { LIFE_SIZES } from './sizes.ts';
 
 /** A table of the handbook as shown to the maker. */
 export interface HandbookTable {
@@ -26,6 +29,7 @@ export const TABLES: readonly HandbookTable[] = [
   { id: 'masses', title: 'Masses of a person', rows: BODY_MASSES },
   { id: 'canons', title: 'Canons in heads', rows: BODY_CANONS },
   { id: 'life', title: 'Sizes in life', rows: LIFE_SIZES },
+  { id: 'bench', title: 'Things on the bench, across', rows: BENCH_THINGS },
   { id: 'bulk', title: 'Core and clay', rows: BULK_RULES },
   {
     id: 'clays',

@@ -52,6 +52,7 @@ export function newPiece(name: string, created: string, random: () => number = M
     brief: DEFAULT_BRIEF,
     clays: [{ ...DEFAULT_CLAY, id: newId<ClayId>('clay', random), name: 'All-purpose soft clay' }],
     parts: [],
+    found: [],
     log: [],
     own: {},
     quarantine: [],

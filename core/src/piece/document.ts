@@ -205,6 +205,16 @@ export class Quarantined {
   raw!: unknown;
 }
 
+/** A bought or found thing used as it is. */
+export class FoundThing {
+  @Matches(ID_PATTERN) id!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  /** The size that is looked at, on the bench. */
+  @IsNumber(FINITE) @IsPositive() acrossMm!: number;
+  /** What it is meant to be, as a row of the handbook; null for nothing in particular. */
+  @IsOptional() @IsString() @MaxLength(NAME_LENGTH) meant!: string | null;
+}
+
 /** A piece: everything that is saved, undone and exported. */
 export class Piece {
   @Equals(PIECE_FORMAT) format!: typeof PIECE_FORMAT;
@@ -228,6 +238,7 @@ export class Piece {
   @IsDefined() @ValidateNested() @Type(() => Brief) brief!: Brief;
   @IsArray() @ValidateNested({ each: true }) @Type(() => Clay) clays!: Clay[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => Part) parts!: Part[];
+  @IsArray() @ValidateNested({ each: true }) @Type(() => FoundThing) found!: FoundThing[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => LogEntry) log!: LogEntry[];
   /** The maker’s own values, by handbook row. */
   @IsObject() own!: Record<string, number>;

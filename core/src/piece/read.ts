@@ -11,7 +11,7 @@ import {
   DEFAULT_PART,
   DEFAULT_SCHOOLS,
 } from './defaults.ts';
-import { Clay, LogEntry, Part, Piece, type Quarantined } from './document.ts';
+import { Clay, FoundThing, LogEntry, Part, Piece, type Quarantined } from './document.ts';
 import { PieceFileError } from './errors.ts';
 import { ID_PATTERN, newId } from './ids.ts';
 import { isRecord, MIGRATIONS, migrate, type RawRecord, validateMigrations } from './migrations.ts';
@@ -218,6 +218,8 @@ const COMPLETE_ENTRY = (raw: RawRecord): RawRecord => ({
   id: raw.id ?? newId('entry'),
 });
 
+const COMPLETE_FOUND = (raw: RawRecord): RawRecord => ({ meant: null, ...raw, id: raw.id ?? newId('found') });
+
 /** Numbers the maker put over the handbook’s; anything else is put aside. */
 function siftOwn(sieve: Sieve, own: unknown): Record<string, number> {
   if (own === undefined) return {};
@@ -255,6 +257,7 @@ function siftHead(sieve: Sieve, record: RawRecord, now: string): RawRecord {
     brief: isRecord(brief) ? { ...brief, schools: merged(DEFAULT_SCHOOLS, brief.schools ?? {}) } : brief,
     clays: [],
     parts: [],
+    found: [],
     log: [],
     own: {},
     quarantine: [],
@@ -313,6 +316,7 @@ export function readRaw(raw: unknown, now: string): PieceReading {
     ...head,
     clays: siftList(sieve, 'clays', record.clays, Clay, COMPLETE_CLAY),
     parts: siftList(sieve, 'parts', record.parts, Part, completePart),
+    found: siftList(sieve, 'found', record.found, FoundThing, COMPLETE_FOUND),
     log: siftList(sieve, 'log', record.log, LogEntry, COMPLETE_ENTRY),
     own: siftOwn(sieve, record.own),
     quarantine: quarantineOf(record.quarantine),

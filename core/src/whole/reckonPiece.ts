@@ -13,7 +13,7 @@ import {
   sourced,
 } from '../reckoning/index.ts';
 import { resolveScale } from '../scale/index.ts';
-import { reckonScale, reckonSize } from '../size/index.ts';
+import { reckonFound, reckonScale, reckonSize } from '../size/index.ts';
 import type { Fault, PartContext, PieceContext } from './context.ts';
 
 /** Everything that follows from a piece. */
@@ -87,7 +87,7 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
       return figures ? [[one.part.id as string, figures] as const] : [];
     }),
   );
-  const all: Reckoning[] = [context.scaleFigure, ...reckonBrief(context)];
+  const all: Reckoning[] = [context.scaleFigure, ...reckonBrief(context), ...reckonFound(context)];
   for (const one of sound) {
     const partBulk = bulk.get(one.part.id);
     all.push(...reckonSize(one));

@@ -9,6 +9,7 @@ interface TextFieldProps {
   readonly className?: string;
   readonly placeholder?: string;
   readonly disabled?: boolean;
+  readonly hideLabel?: boolean;
 }
 
 /** A line or some lines of text, taken as they are typed. */
@@ -21,12 +22,13 @@ export function TextField({
   className = 'w-full',
   placeholder,
   disabled,
+  hideLabel,
 }: TextFieldProps) {
   const id = useId();
   const shared = { id, value, placeholder, disabled };
   return (
     <span className="block">
-      <label htmlFor={id} className="heading block">
+      <label htmlFor={id} className={hideLabel ? 'sr-only' : 'heading block'}>
         {label}
       </label>
       {long ? (

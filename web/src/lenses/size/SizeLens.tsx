@@ -3,6 +3,7 @@ import type { Part } from '@every-inch/core/piece';
 import { toReal } from '@every-inch/core/scale';
 import { formatRealMetric, miniMm } from '@every-inch/core/units';
 import type { PartContext } from '@every-inch/core/whole';
+import { lazy, Suspense, useState } from 'react';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';
 import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
@@ -68,6 +69,8 @@ function PartReckoning() {
   );
 }
 
+const ReadsAs = lazy(() => import('./ReadsAs.tsx'));
+
 interface FormTablesProps {
   readonly part: Part;
   /** Null while the part cannot be built. */
@@ -83,14 +86,84 @@ function FormTables({ part, context }: FormTablesProps) {
   return <FormPoints form={form} onForm={(next, label) => set('form', next, label)} />;
 }
 
+/** What is shown under the drawing. */
+const SHEETS = [
+  ['part', 'The part'],
+  ['reads', 'Reads as'],
+] as const;
+type Sheet = (typeof SHEETS)[number][0];
+
+/** Under the drawing: the selected part with its measures, or what found things read as. */
+function Below() {
+  const [sheet, setSheet] = useState<Sheet>('part');
+  return (
+    <div className="mt-3 border-t border-hair pt-2">
+      <div className="-ml-1.5 mb-2 flex gap-2">
+        {SHEETS.map(([name, says]) => (
+          <button
+            key={name}
+            type="button"
+            className={`press-quiet ${sheet === name ? 'font-semibold' : 'text-quiet'}`}
+            aria-pressed={sheet === name}
+            onClick={() => setSheet(name)}
+          >
+            {says}
+          </button>
+        ))}
+      </div>
+      {sheet === 'part' ? (
+        <PartSheet />
+      ) : (
+        <Suspense fallback={<p className="text-quiet">Opening the tables …</p>}>
+          <ReadsAs />
+        </Suspense>
+      )}
+    </div>
+  );
+}
+
+/** The selected part: what it is, its measures, and what it is made of. */
+function PartSheet() {
+  const part = useAppSelector(selectPart);
+  const readOnly = useAppSelector((state) => state.document.readOnly);
+  const { contexts, faults } = useReckoned();
+  const context = part ? contexts.get(part.id) : undefined;
+  const fault = faults.find((one) => one.part === part?.id);
+  return (
+    <fieldset disabled={readOnly} className="min-w-0">
+      {part && <PartForm part={part} />}
+      {fault && (
+        <p role="alert" className="mt-3 border border-wont p-2 text-wont">
+          {part?.name} cannot be built: {fault.says}. Its other entries are kept; mend this one, or undo.
+        </p>
+      )}
+      {context?.shape.notes?.map((note) => (
+        <p key={note} className="mt-3 border-l-2 border-tight pl-2">
+          {note}
+        </p>
+      ))}
+      <div className="mt-3 overflow-x-auto">
+        {context && <MeasureTable key={context.part.id} context={context} />}
+      </div>
+      {part && <FormTables key={`${part.id} tables`} part={part} context={context} />}
+      {part?.form.kind === 'person' && <ClothingFields part={part} form={part.form} />}
+      {part && context && 'angles' in part.form && (
+        <JointFields
+          key={part.id}
+          part={part}
+          angles={part.form.angles}
+          posed={poseOf(part.form)}
+          joints={context.shape.joints}
+        />
+      )}
+    </fieldset>
+  );
+}
+
 /** Size: the line-up, the measures, and what was made of them. */
 export default function SizeLens() {
   const piece = useOpenPiece();
-  const part = useAppSelector(selectPart);
-  const readOnly = useAppSelector((state) => state.document.readOnly);
-  const { contexts, faults, book } = useReckoned();
-  const context = part ? contexts.get(part.id) : undefined;
-  const fault = faults.find((one) => one.part === part?.id);
+  const { book } = useReckoned();
   const scale = book.get('/size.scale');
   return (
     <LensLayout
@@ -101,34 +174,7 @@ export default function SizeLens() {
         ) : (
           <>
             <LineUp />
-            <fieldset disabled={readOnly} className="mt-3 min-w-0 border-t border-hair pt-3">
-              {part && <PartForm part={part} />}
-              {fault && (
-                <p role="alert" className="mt-3 border border-wont p-2 text-wont">
-                  {part?.name} cannot be built: {fault.says}. Its other entries are kept; mend this one, or
-                  undo.
-                </p>
-              )}
-              {context?.shape.notes?.map((note) => (
-                <p key={note} className="mt-3 border-l-2 border-tight pl-2">
-                  {note}
-                </p>
-              ))}
-              <div className="mt-3 overflow-x-auto">
-                {context && <MeasureTable key={context.part.id} context={context} />}
-              </div>
-              {part && <FormTables key={`${part.id} tables`} part={part} context={context} />}
-              {part?.form.kind === 'person' && <ClothingFields part={part} form={part.form} />}
-              {part && context && 'angles' in part.form && (
-                <JointFields
-                  key={part.id}
-                  part={part}
-                  angles={part.form.angles}
-                  posed={poseOf(part.form)}
-                  joints={context.shape.joints}
-                />
-              )}
-            </fieldset>
+            <Below />
           </>
         )
       }

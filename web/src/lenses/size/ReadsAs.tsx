@@ -1,0 +1,257 @@
+import { LIFE_SIZES } from '@every-inch/core/handbook';
+import { type FoundThing, newId } from '@every-inch/core/piece';
+import { likenesses, standIns } from '@every-inch/core/size';
+import { formatMiniMm, formatRealMetric, miniMm, type RealMm, realMm } from '@every-inch/core/units';
+import { Trash2 } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { LengthField } from '../../parts/LengthField.tsx';
+import { useLifeFormat } from '../../parts/lengths.ts';
+import { TextField } from '../../parts/TextField.tsx';
+import { VerdictLine } from '../../parts/VerdictLine.tsx';
+import { Working } from '../../parts/Working.tsx';
+import { useReckoned } from '../../state/derived.ts';
+import { edit, editAt, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { EverydayChoice } from './EverydayChoice.tsx';
+
+/** How many likenesses and stand-ins are shown. */
+const SHOWN = 6;
+
+/** A share as makers say it. */
+function offBy(share: number): string {
+  const percent = Math.round(share * 100);
+  if (percent === 0) return 'just right';
+  return percent > 0 ? `${percent} % too thick` : `${-percent} % too thin`;
+}
+
+function useRatio(): number {
+  const { book } = useReckoned();
+  return book.get('/size.scale')?.quantity.value ?? 1;
+}
+
+/** What a thing of a size would be in life. */
+function BenchToLife() {
+  const ratio = useRatio();
+  const format = useLifeFormat();
+  const [acrossMm, setAcrossMm] = useState(3);
+  const life = realMm(acrossMm * ratio);
+  return (
+    <section aria-label="A thing on the bench">
+      <h3 className="heading">A thing on the bench</h3>
+      <div className="mt-1 flex items-end gap-3">
+        <LengthField
+          label="measures"
+          shown={formatMiniMm(miniMm(acrossMm))}
+          unit="mm"
+          onLength={setAcrossMm}
+        />
+        <p className="pb-1">
+          reads as <output className="figure">{format(life)}</output>, about as much as
+        </p>
+      </div>
+      <ul className="mt-1">
+        {likenesses(life, SHOWN).map(({ row, ratio: share, isUsual }) => (
+          <li key={row.id} className="flex justify-between gap-3 border-t border-hair py-0.5">
+            <span>{row.title}</span>
+            <span className="figure text-quiet">
+              {isUsual ? 'as they come' : `× ${share.toFixed(2)} of ${format(realMm(row.value))}`}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+interface LifeToBenchProps {
+  readonly onUse: (thing: Omit<FoundThing, 'id'>) => void;
+}
+
+/** What of the bench stands in for a thing in life. */
+function LifeToBench({ onUse }: LifeToBenchProps) {
+  const ratio = useRatio();
+  const format = useLifeFormat();
+  const own = useAppSelector((state) => state.workshop.own);
+  const readOnly = useAppSelector((state) => state.document.readOnly);
+  const [meant, setMeant] = useState('life.broom-handle');
+  const [typed, setTyped] = useState<RealMm | null>(null);
+  const row = LIFE_SIZES.find(({ id }) => id === meant);
+  const life = typed ?? realMm(row?.value ?? 25);
+  const ranked = useMemo(() => standIns(life, ratio, own).slice(0, SHOWN), [life, ratio, own]);
+  return (
+    <section aria-label="A thing in life">
+      <h3 className="heading">Looked for: something in the place of</h3>
+      <div className="mt-1 flex flex-wrap items-end gap-3">
+        <EverydayChoice
+          label="thing in life"
+          value={meant}
+          onChoose={(id) => {
+            setMeant(id ?? 'life.broom-handle');
+            setTyped(null);
+          }}
+        />
+        <LengthField label="of" shown={format(life)} unit="mm" onLength={(mm) => setTyped(realMm(mm))} />
+        <p className="pb-1">
+          wants <output className="figure">{formatMiniMm(miniMm(life / ratio))} mm</output>
+        </p>
+      </div>
+      <ul className="mt-1">
+        {ranked.map(({ row: thing, acrossMm, readsAs, off }) => (
+          <li key={thing.id} className="flex items-center gap-3 border-t border-hair">
+            <span className="min-w-0 flex-1 truncate">{thing.title}</span>
+            <span className="figure">{formatMiniMm(miniMm(acrossMm))} mm</span>
+            <span className="figure w-20 text-right text-quiet" title="reads as, in life">
+              {formatRealMetric(readsAs)}
+            </span>
+            <span className="w-28 text-right text-quiet">{offBy(off)}</span>
+            <button
+              type="button"
+              className="press-quiet text-fired"
+              disabled={readOnly}
+              aria-label={`Use ${thing.title} in this piece`}
+              onClick={() => onUse({ name: thing.title, acrossMm, meant: typed === null ? meant : null })}
+            >
+              use it
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** One found thing: what it is, what it is meant to be, and how it reads. */
+function FoundRow({ thing }: { readonly thing: FoundThing }) {
+  const dispatch = useAppDispatch();
+  const { book } = useReckoned();
+  const figure = book.get(`/found.${thing.id}`);
+  const set = (field: string, value: unknown) =>
+    dispatch(
+      editAt(`${field === 'acrossMm' ? 'size' : field} of ${thing.name}`, ['found', thing.id, field], value),
+    );
+  return (
+    <tr className="border-b border-hair align-top">
+      <td>
+        <TextField
+          hideLabel
+          label={`Name of ${thing.name}`}
+          className="w-36"
+          value={thing.name}
+          onText={(text) => text !== '' && set('name', text.slice(0, 200))}
+        />
+      </td>
+      <td>
+        <LengthField
+          hideLabel
+          label={`${thing.name}, size on the bench`}
+          shown={formatMiniMm(miniMm(thing.acrossMm))}
+          unit="mm"
+          className="w-16"
+          onLength={(mm) => set('acrossMm', mm)}
+        />
+      </td>
+      <td className="px-2">
+        <EverydayChoice
+          hideLabel
+          allowNone
+          label={`What ${thing.name} is meant to be`}
+          value={thing.meant}
+          onChoose={(id) => set('meant', id)}
+        />
+      </td>
+      <td className="min-w-48 py-1">
+        {figure?.verdict ? (
+          <span className="flex items-start">
+            <Working figure={figure} />
+            <VerdictLine verdict={figure.verdict} />
+          </span>
+        ) : (
+          figure && (
+            <span className="flex items-center">
+              <Working figure={figure} />
+              reads as {formatRealMetric(realMm(figure.quantity.value))}
+            </span>
+          )
+        )}
+      </td>
+      <td>
+        <button
+          type="button"
+          className="size-7 text-quiet hover:text-wont"
+          aria-label={`Take ${thing.name} out`}
+          onClick={() =>
+            dispatch(
+              edit(`take ${thing.name} out`, (piece) => ({
+                ...piece,
+                found: piece.found.filter(({ id }) => id !== thing.id),
+              })),
+            )
+          }
+        >
+          <Trash2 className="mx-auto size-3.5" />
+        </button>
+      </td>
+    </tr>
+  );
+}
+
+/** What found things read as, what stands in for a thing in life, and how the piece's found things read. */
+export default function ReadsAs() {
+  const dispatch = useAppDispatch();
+  const { found } = useOpenPiece();
+  const { book } = useReckoned();
+  const readOnly = useAppSelector((state) => state.document.readOnly);
+  const wrong = found.filter(({ id }) => {
+    const level = book.get(`/found.${id}`)?.verdict?.level;
+    return level !== undefined && level !== 'good';
+  }).length;
+  const add = (thing: Omit<FoundThing, 'id'>) =>
+    dispatch(
+      edit(`use ${thing.name}`, (piece) => ({
+        ...piece,
+        found: [...piece.found, { ...thing, id: newId('found') }],
+      })),
+    );
+  return (
+    <div>
+      <div className="grid grid-cols-[2fr_3fr] gap-8 max-md:grid-cols-1">
+        <BenchToLife />
+        <LifeToBench onUse={add} />
+      </div>
+      <fieldset disabled={readOnly} className="mt-5 min-w-0">
+        <h3 className="heading">
+          Found things in this piece
+          {found.length > 0 && (wrong === 0 ? ': all read well' : `: ${wrong} of ${found.length} to heed`)}
+        </h3>
+        {found.length > 0 && (
+          <div className="overflow-x-auto">
+            <table className="mt-1 w-full">
+              <thead>
+                <tr className="heading border-b border-ink text-left">
+                  <th className="font-semibold">thing</th>
+                  <th className="font-semibold">mm</th>
+                  <th className="px-2 font-semibold">meant to be</th>
+                  <th className="font-semibold">reads as</th>
+                  <th>
+                    <span className="sr-only">change</span>
+                  </th>
+                </tr>
+              </thead>
+              <tbody>
+                {found.map((thing) => (
+                  <FoundRow key={thing.id} thing={thing} />
+                ))}
+              </tbody>
+            </table>
+          </div>
+        )}
+        <button
+          type="button"
+          className="press-quiet mt-1 text-fired"
+          onClick={() => add({ name: 'Found thing', acrossMm: 3, meant: null })}
+        >
+          + A found thing
+        </button>
+      </fieldset>
+    </div>
+  );
+}
