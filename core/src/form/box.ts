@@ -9,6 +9,12 @@ export function boxCorners({ min, max }: Box): Vec3[] {
   ]);
 }
 
+/** A box grown about the origin. */
+export function scaledBox({ min, max }: Box, by: number): Box {
+  const grown = ([x, y, z]: Vec3): Vec3 => [x * by, y * by, z * by];
+  return { min: grown(min), max: grown(max) };
+}
+
 /** Volume of a box. */
 export function boxVolume({ min, max }: Box): number {
   return (max[0] - min[0]) * (max[1] - min[1]) * (max[2] - min[2]);

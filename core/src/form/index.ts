@@ -1,3 +1,4 @@
+export { scaledBox } from './box.ts';
 export { type BuiltSolid, buildSolid, type CoreDepth } from './buildSolid.ts';
 export * from './choices.ts';
 export { FormError } from './errors.ts';
@@ -9,6 +10,7 @@ export { type Heroic, PLAIN } from './person/index.ts';
 export { poseOf } from './poseOf.ts';
 export { type Handle, type Posed, poseBody, pulled, puppetOf } from './posing.ts';
 export { makeShapeStore, type ShapeStore, shapeOf } from './shapeOf.ts';
+export { seenHull } from './side.ts';
 export { smallestBox, type TurnedBox } from './smallestBox.ts';
 export { findStarts, STARTS, type Start } from './starts/index.ts';
 export type * from './types.ts';

@@ -1,5 +1,5 @@
 import { hull, unite } from './outline.ts';
-import type { Outline, Ring, Side, Vec2, Vec3, View } from './types.ts';
+import type { Outline, Ring, Shape, Side, Vec2, Vec3, View } from './types.ts';
 
 /** The sides that forms are drawn from. From the side a figure faces right. */
 export const SIDES: Readonly<Record<View, Side>> = {
@@ -27,6 +27,11 @@ export function circle3(at: Vec3, radius: number, u: Vec3, v: Vec3): Vec3[] {
 /** The outline of a ball seen from a side, as points in space: the circle that faces the viewer. */
 export function ballSeen(at: Vec3, radius: number, side: Side): Vec3[] {
   return circle3(at, radius, side.right, side.up);
+}
+
+/** Convex hull of what a shape covers seen from a side. */
+export function seenHull(shape: Shape, side: Side): Ring {
+  return hull(shape.seenFrom(side).flatMap((polygon) => polygon[0] ?? []));
 }
 
 /** Silhouette of a solid made of convex pieces, each given by points that it is the hull of. */

@@ -37,5 +37,10 @@ export const BAKE_RULES: readonly Row[] = [
     low: -15,
     high: 15,
   }),
+  practice('oven.width', 'Oven inside, width', 450, 'mm'),
+  practice('oven.depth', 'Oven inside, depth', 380, 'mm'),
+  practice('oven.height', 'Oven inside, height over the rack', 300, 'mm'),
+  practice('oven.clearance', 'Distance kept from walls and elements', 30, 'mm'),
+  practice('oven.tight', 'Less room than this is tight', 10, 'mm'),
   practice('oven.swing', 'Swing of the thermostat, either way', 10, '°C apart', { low: 5, high: 15 }),
 ];

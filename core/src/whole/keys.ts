@@ -49,6 +49,13 @@ export const KEYS: readonly KeyRow[] = [
     says: 'a side of the smallest box turned any way; on the command line and in space',
   },
   {
+    key: 'size.oven',
+    lens: 'size',
+    of: 'part',
+    unit: 'mm',
+    says: 'room left in the oven, at the plainest way in',
+  },
+  {
     key: 'found.*',
     lens: 'size',
     of: 'piece',

@@ -13,7 +13,7 @@ import {
   sourced,
 } from '../reckoning/index.ts';
 import { resolveScale } from '../scale/index.ts';
-import { reckonFound, reckonScale, reckonSize } from '../size/index.ts';
+import { reckonFound, reckonOven, reckonScale, reckonSize } from '../size/index.ts';
 import type { Fault, PartContext, PieceContext } from './context.ts';
 
 /** Everything that follows from a piece. */
@@ -90,7 +90,7 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
   const all: Reckoning[] = [context.scaleFigure, ...reckonBrief(context), ...reckonFound(context)];
   for (const one of sound) {
     const partBulk = bulk.get(one.part.id);
-    all.push(...reckonSize(one));
+    all.push(...reckonSize(one), ...reckonOven(one));
     if (partBulk) all.push(...partBulk.figures, ...reckonPartBake(one, partBulk.thickest));
   }
   const clayParts = sound.flatMap((one) => {

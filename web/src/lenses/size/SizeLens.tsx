@@ -41,7 +41,7 @@ function PartReckoning() {
   const { book, contexts } = useReckoned();
   if (!part) return null;
   const scale = contexts.get(part.id)?.scale;
-  const figures = ['height', 'width', 'depth', 'volume', 'surface', 'centre', 'thickest'].flatMap(
+  const figures = ['height', 'width', 'depth', 'volume', 'surface', 'centre', 'thickest', 'oven'].flatMap(
     (key) => book.get(`${part.id}/size.${key}`) ?? [],
   );
   const made = book.of('size', part.id).filter(({ key }) => key.startsWith('made.'));

@@ -1,0 +1,103 @@
+import { type Box, type Side, scaledBox, seenHull, type Vec2 } from '../form/index.ts';
+import { type Reckoning, reckoning, sourced, type Verdict } from '../reckoning/index.ts';
+import { formatMiniMm, miniMm } from '../units/index.ts';
+import type { PartContext } from '../whole/context.ts';
+import { type Body, type Lie, partingHeights, plainestLie, type Room } from './lies.ts';
+
+/** The ways a body is looked at to be put down. */
+const LOOKED: Readonly<Record<'x' | 'y' | 'z', Side>> = {
+  x: { right: [0, 0, 1], up: [0, 1, 0] },
+  y: { right: [1, 0, 0], up: [0, 0, 1] },
+  z: { right: [1, 0, 0], up: [0, 1, 0] },
+};
+
+function bodyOf({ shape, shrink }: PartContext): Body {
+  const box: Box = scaledBox(shape.box, 1 / shrink);
+  return {
+    box,
+    seenAlong: (axis) => seenHull(shape, LOOKED[axis]).map(([x, y]): Vec2 => [x / shrink, y / shrink]),
+  };
+}
+
+const SAYS: Readonly<Record<Lie['kind'], (degrees: number) => string>> = {
+  upright: () => 'upright',
+  'upright, turned': (degrees) => `upright, turned ${degrees}° on the floor of the oven`,
+  lying: () => 'lying down',
+  'lying, turned': (degrees) => `lying down, turned ${degrees}° on the floor of the oven`,
+  leaning: (degrees) => `leaning, ${degrees}° from square`,
+};
+
+function lieSays({ kind, degrees }: Lie): string {
+  const turn = Math.round(degrees) % 90;
+  return SAYS[kind](turn < 0 ? turn + 90 : turn);
+}
+
+/** Joints of the form between two heights, by name. */
+function jointsBetween({ shape, shrink }: PartContext, low: number, high: number): string[] {
+  return shape.joints
+    .filter(({ at }) => at[1] / shrink >= low && at[1] / shrink <= high)
+    .map(({ name }) => name);
+}
+
+function waysOut(context: PartContext, body: Body, room: Room) {
+  const smaller = { says: 'or bake it in a larger oven: set its sizes in the Workshop' };
+  const heights = partingHeights(body, room);
+  if (!heights) return [{ says: 'part it in three or more, joined when baked' }, smaller];
+  const [low, high] = heights.map((mm) => formatMiniMm(miniMm(mm)));
+  const joints = jointsBetween(context, ...heights).slice(0, 2);
+  const where = joints.length > 0 ? `, such as at the ${joints.join(' or the ')}` : '';
+  return [
+    { says: `part it between ${low} and ${high} mm above its foot${where}, joined when baked` },
+    smaller,
+  ];
+}
+
+function judge(context: PartContext, body: Body, room: Room, lie: Lie, tightMm: number): Verdict {
+  const margin = { value: lie.marginMm, unit: 'mm' } as const;
+  const mm = formatMiniMm(miniMm(Math.abs(lie.marginMm)));
+  if (lie.marginMm < 0)
+    return {
+      level: 'stop',
+      wording: 'room',
+      says: `${mm} mm short, even ${lieSays(lie)}`,
+      margin,
+      waysOut: waysOut(context, body, room),
+    };
+  const says = `${lieSays(lie)}, ${mm} mm to spare`;
+  if (lie.marginMm >= tightMm) return { level: 'good', wording: 'room', says, margin, waysOut: [] };
+  return {
+    level: 'doubtful',
+    wording: 'room',
+    says,
+    margin,
+    waysOut: [{ says: 'try it cold first, supports and tile counted in' }],
+  };
+}
+
+/** Whether a part of clay goes into the oven, how it is put down, and where it is parted when it does not. */
+export function reckonOven(context: PartContext): Reckoning[] {
+  if (context.part.mix.length === 0) return [];
+  const { own } = context;
+  const [w, d, h] = [sourced('oven.width', own), sourced('oven.depth', own), sourced('oven.height', own)];
+  const [c, t] = [sourced('oven.clearance', own), sourced('oven.tight', own)];
+  const room: Room = {
+    widthMm: w.value - 2 * c.value,
+    depthMm: d.value - 2 * c.value,
+    heightMm: h.value - 2 * c.value,
+  };
+  const body = bodyOf(context);
+  const lie = plainestLie(body, room);
+  return [
+    reckoning({
+      key: 'size.oven',
+      part: context.part.id,
+      lens: 'size',
+      title: 'Room in the oven',
+      quantity: { value: lie.marginMm, unit: 'mm' },
+      formula: 'r = least of W, D, H, each less 2 × c, less the part as it is put down',
+      terms: [w.term('W'), d.term('D'), h.term('H'), c.term('c')],
+      note: 'By the outline of the bare part: supports and tile come on top.',
+      verdict: judge(context, body, room, lie, t.value),
+    }),
+  ];
+}
