@@ -1,4 +1,5 @@
 import {
+  DEFAULT_ADDITION,
   DEFAULT_BRIEF,
   DEFAULT_CLAY,
   DEFAULT_CORE,
@@ -27,6 +28,8 @@ const FILLED: Readonly<Record<string, readonly string[]>> = {
   Brief: Object.keys(DEFAULT_BRIEF),
   Schools: Object.keys(DEFAULT_SCHOOLS),
   Clay: Object.keys(DEFAULT_CLAY),
+  Addition: ['id', ...Object.keys(DEFAULT_ADDITION)],
+  FoundThing: ['id', 'meant'],
   BuiltPieceData: Object.keys(DEFAULT_BUILT_PIECE),
   Part: ['id', ...Object.keys(DEFAULT_PART)],
   CoreChoice: Object.keys(DEFAULT_CORE),

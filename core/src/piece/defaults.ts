@@ -1,5 +1,5 @@
 import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
-import type { Brief, Clay, CoreChoice, LogEntry, Part, Piece, Schools } from './document.ts';
+import type { Addition, Brief, Clay, CoreChoice, LogEntry, Part, Piece, Schools } from './document.ts';
 import { type ClayId, newId, type PieceId } from './ids.ts';
 
 export const DEFAULT_SCHOOLS: Schools = { colour: 'painted', bakes: 'sections', heat: 'set', core: 'foil' };
@@ -22,8 +22,15 @@ export const DEFAULT_PART = {
   core: DEFAULT_CORE,
   mix: [],
   bounds: [],
+  features: [],
   note: '',
 } satisfies Partial<Part>;
+export const DEFAULT_ADDITION = {
+  hours: 1,
+  cost: 0,
+  waitDays: 0,
+  accepted: false,
+} satisfies Partial<Addition>;
 export const DEFAULT_ENTRY = {
   part: null,
   measure: null,
@@ -53,6 +60,7 @@ export function newPiece(name: string, created: string, random: () => number = M
     clays: [{ ...DEFAULT_CLAY, id: newId<ClayId>('clay', random), name: 'All-purpose soft clay' }],
     parts: [],
     found: [],
+    additions: [],
     log: [],
     own: {},
     quarantine: [],

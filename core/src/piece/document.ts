@@ -135,6 +135,13 @@ export class Bounds {
   @IsNumber(FINITE) @IsPositive() highMm!: number;
 }
 
+/** Something of a part that is counted: legs, eyes, teeth. */
+export class Feature {
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  @IsInt() @Min(1) @Max(10_000) wanted!: number;
+  @IsInt() @Min(0) @Max(10_000) made!: number;
+}
+
 export class Part {
   @Matches(ID_PATTERN) id!: PartId;
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
@@ -153,6 +160,7 @@ export class Part {
   @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => MixShare) mix!: MixShare[];
   @IsDefined() @ValidateNested() @Type(() => CoreChoice) core!: CoreChoice;
   @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Bounds) bounds!: Bounds[];
+  @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Feature) features!: Feature[];
   @IsString() @MaxLength(NOTE_LENGTH) note!: string;
 }
 
@@ -215,6 +223,18 @@ export class FoundThing {
   @IsOptional() @IsString() @MaxLength(NAME_LENGTH) meant!: string | null;
 }
 
+/** Something that was not in the brief at first: what it would take, and whether it was taken on. */
+export class Addition {
+  @Matches(ID_PATTERN) id!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  /** At the bench. */
+  @IsNumber(FINITE) @Min(0) @Max(10_000) hours!: number;
+  @IsNumber(FINITE) @Min(0) cost!: number;
+  /** Waited for while it dries or cures. */
+  @IsNumber(FINITE) @Min(0) @Max(1000) waitDays!: number;
+  @IsBoolean() accepted!: boolean;
+}
+
 /** A piece: everything that is saved, undone and exported. */
 export class Piece {
   @Equals(PIECE_FORMAT) format!: typeof PIECE_FORMAT;
@@ -239,6 +259,7 @@ export class Piece {
   @IsArray() @ValidateNested({ each: true }) @Type(() => Clay) clays!: Clay[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => Part) parts!: Part[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => FoundThing) found!: FoundThing[];
+  @IsArray() @ValidateNested({ each: true }) @Type(() => Addition) additions!: Addition[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => LogEntry) log!: LogEntry[];
   /** The maker’s own values, by handbook row. */
   @IsObject() own!: Record<string, number>;

@@ -4,6 +4,7 @@ import { type ParseError, parse as parseTolerantly, printParseErrorCode } from '
 import { choicesOf, NO_CLOTHES, WALL_NAMES } from '../form/index.ts';
 import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
 import {
+  DEFAULT_ADDITION,
   DEFAULT_BRIEF,
   DEFAULT_CLAY,
   DEFAULT_CORE,
@@ -11,7 +12,7 @@ import {
   DEFAULT_PART,
   DEFAULT_SCHOOLS,
 } from './defaults.ts';
-import { Clay, FoundThing, LogEntry, Part, Piece, type Quarantined } from './document.ts';
+import { Addition, Clay, FoundThing, LogEntry, Part, Piece, type Quarantined } from './document.ts';
 import { PieceFileError } from './errors.ts';
 import { ID_PATTERN, newId } from './ids.ts';
 import { isRecord, MIGRATIONS, migrate, type RawRecord, validateMigrations } from './migrations.ts';
@@ -220,6 +221,12 @@ const COMPLETE_ENTRY = (raw: RawRecord): RawRecord => ({
 
 const COMPLETE_FOUND = (raw: RawRecord): RawRecord => ({ meant: null, ...raw, id: raw.id ?? newId('found') });
 
+const COMPLETE_ADDITION = (raw: RawRecord): RawRecord => ({
+  ...DEFAULT_ADDITION,
+  ...raw,
+  id: raw.id ?? newId('addition'),
+});
+
 /** Numbers the maker put over the handbook’s; anything else is put aside. */
 function siftOwn(sieve: Sieve, own: unknown): Record<string, number> {
   if (own === undefined) return {};
@@ -258,6 +265,7 @@ function siftHead(sieve: Sieve, record: RawRecord, now: string): RawRecord {
     clays: [],
     parts: [],
     found: [],
+    additions: [],
     log: [],
     own: {},
     quarantine: [],
@@ -317,6 +325,7 @@ export function readRaw(raw: unknown, now: string): PieceReading {
     clays: siftList(sieve, 'clays', record.clays, Clay, COMPLETE_CLAY),
     parts: siftList(sieve, 'parts', record.parts, Part, completePart),
     found: siftList(sieve, 'found', record.found, FoundThing, COMPLETE_FOUND),
+    additions: siftList(sieve, 'additions', record.additions, Addition, COMPLETE_ADDITION),
     log: siftList(sieve, 'log', record.log, LogEntry, COMPLETE_ENTRY),
     own: siftOwn(sieve, record.own),
     quarantine: quarantineOf(record.quarantine),

@@ -1,5 +1,5 @@
 import { reckonPartBake, reckonPieceBake } from '../bake/index.ts';
-import { reckonBrief } from '../brief/index.ts';
+import { reckonAdditions, reckonBrief, reckonFeatures } from '../brief/index.ts';
 import { claySharesOf, type PartBulk, reckonClays, reckonPartBulk } from '../bulk/index.ts';
 import { FormError, type Heroic, PLAIN, type ShapeStore } from '../form/index.ts';
 import { reckonLog } from '../log/index.ts';
@@ -87,10 +87,15 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
       return figures ? [[one.part.id as string, figures] as const] : [];
     }),
   );
-  const all: Reckoning[] = [context.scaleFigure, ...reckonBrief(context), ...reckonFound(context)];
+  const all: Reckoning[] = [
+    context.scaleFigure,
+    ...reckonBrief(context),
+    ...reckonAdditions(context),
+    ...reckonFound(context),
+  ];
   for (const one of sound) {
     const partBulk = bulk.get(one.part.id);
-    all.push(...reckonSize(one), ...reckonOven(one));
+    all.push(...reckonFeatures(one), ...reckonSize(one), ...reckonOven(one));
     if (partBulk) all.push(...partBulk.figures, ...reckonPartBake(one, partBulk.thickest));
   }
   const clayParts = sound.flatMap((one) => {

@@ -8,6 +8,8 @@ import { TextField } from '../../parts/TextField.tsx';
 import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
 import { useReckoned } from '../../state/derived.ts';
 import { editAt, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { Additions } from './Additions.tsx';
+import { Features } from './Features.tsx';
 import { SCHOOLS } from './schools.ts';
 
 const PURPOSE_SAYS: Record<Purpose, string> = {
@@ -146,6 +148,8 @@ export default function BriefLens() {
             />
           </div>
           <Fields />
+          <Additions />
+          <Features />
           <SchoolChoices />
         </fieldset>
       }
@@ -153,9 +157,12 @@ export default function BriefLens() {
         <>
           <Stretch title="The piece">
             {scale && <FigureRow figure={scale} also={[label, says].filter(Boolean).join(', ')} />}
-            {book.of('brief', null).map((figure) => (
-              <FigureRow key={figure.id} figure={figure} />
-            ))}
+            {book
+              .of('brief', null)
+              .filter(({ key }) => !key.startsWith('addition.'))
+              .map((figure) => (
+                <FigureRow key={figure.id} figure={figure} />
+              ))}
             {cost && <FigureRow figure={cost} after={piece.brief.currency} />}
             {!piece.brief.due && (
               <p className="text-[13px] text-quiet">Enter the day it is due to see the hours left.</p>

@@ -1,0 +1,150 @@
+import { usualFeatures } from '@every-inch/core/brief';
+import type { Feature, Part } from '@every-inch/core/piece';
+import { Check, Trash2 } from 'lucide-react';
+import { NumberField } from '../../parts/NumberField.tsx';
+import { TextField } from '../../parts/TextField.tsx';
+import { editAt, selectPart, useAppDispatch, useAppSelector } from '../../state/store.ts';
+
+interface RowProps {
+  readonly feature: Feature;
+  readonly at: number;
+  readonly onFeature: (feature: Feature) => void;
+  readonly onRemove: () => void;
+}
+
+function FeatureRow({ feature, at, onFeature, onRemove }: RowProps) {
+  const { name, wanted, made } = feature;
+  const isDone = made >= wanted;
+  return (
+    <li className="flex flex-wrap items-center gap-x-4 border-t border-hair py-0.5">
+      <TextField
+        hideLabel
+        label={`Feature ${at + 1}`}
+        className="w-48"
+        value={name}
+        onText={(text) => text !== '' && onFeature({ ...feature, name: text.slice(0, 200) })}
+      />
+      <NumberField
+        hideLabel
+        whole
+        label={`${name}, how many`}
+        className="w-14"
+        min={1}
+        max={10_000}
+        value={wanted}
+        after="wanted"
+        onNumber={(value) => onFeature({ ...feature, wanted: value })}
+      />
+      <span className="flex items-center gap-1">
+        <button
+          type="button"
+          className="press-quiet size-8"
+          aria-label={`One of ${name} less`}
+          disabled={made === 0}
+          onClick={() => onFeature({ ...feature, made: made - 1 })}
+        >
+          −
+        </button>
+        <output className="figure w-8 text-center" aria-label={`${name} made`}>
+          {made}
+        </output>
+        <button
+          type="button"
+          className="press-quiet size-8"
+          aria-label={`One of ${name} more`}
+          disabled={isDone}
+          onClick={() => onFeature({ ...feature, made: made + 1 })}
+        >
+          +
+        </button>
+        <button
+          type="button"
+          className="press-quiet text-fired"
+          disabled={isDone}
+          onClick={() => onFeature({ ...feature, made: wanted })}
+        >
+          all of them
+        </button>
+      </span>
+      <span className="w-24 text-[13px] text-quiet">
+        {isDone ? (
+          <span className="flex items-center gap-1 text-fits">
+            <Check aria-hidden className="size-3.5" /> all there
+          </span>
+        ) : (
+          `${wanted - made} to make`
+        )}
+      </span>
+      <button
+        type="button"
+        className="size-7 text-quiet hover:text-wont"
+        aria-label={`Take out ${name}`}
+        onClick={onRemove}
+      >
+        <Trash2 className="mx-auto size-3.5" />
+      </button>
+    </li>
+  );
+}
+
+function FeaturesOf({ part }: { readonly part: Part }) {
+  const dispatch = useAppDispatch();
+  const { features } = part;
+  const put = (next: readonly Feature[], label: string) =>
+    dispatch(editAt(`${label} of ${part.name}`, ['parts', part.id, 'features'], next));
+  const usual = usualFeatures(part.form).filter(({ name }) => features.every((one) => one.name !== name));
+  return (
+    <section aria-label="Features to count" className="mt-5">
+      <h3 className="font-semibold">To be counted on {part.name}</h3>
+      <p className="text-[13px] text-quiet">
+        What there must be so many of. What is missing is named before the part bakes.
+      </p>
+      <ul className="mt-1">
+        {features.map((feature, i) => (
+          <FeatureRow
+            // biome-ignore lint/suspicious/noArrayIndexKey: features are known by their place, their names are typed
+            key={i}
+            feature={feature}
+            at={i}
+            onFeature={(next) =>
+              put(
+                features.map((old, j) => (j === i ? next : old)),
+                feature.name,
+              )
+            }
+            onRemove={() =>
+              put(
+                features.filter((_, j) => j !== i),
+                'features',
+              )
+            }
+          />
+        ))}
+      </ul>
+      <div className="flex flex-wrap gap-x-3">
+        <button
+          type="button"
+          className="press-quiet text-fired"
+          onClick={() => put([...features, { name: 'feature', wanted: 1, made: 0 }], 'features')}
+        >
+          + A feature
+        </button>
+        {usual.length > 0 && (
+          <button
+            type="button"
+            className="press-quiet text-fired"
+            onClick={() => put([...features, ...usual], 'features')}
+          >
+            + What it usually has: {usual.map(({ name, wanted }) => `${wanted} ${name}`).join(', ')}
+          </button>
+        )}
+      </div>
+    </section>
+  );
+}
+
+/** Features to count on the selected part. */
+export function Features() {
+  const part = useAppSelector(selectPart);
+  return part && <FeaturesOf key={part.id} part={part} />;
+}
