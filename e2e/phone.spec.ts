@@ -15,6 +15,8 @@ test('at 390 px a bake is logged with a thumb, and nothing scrolls sideways', as
   await expect(entry).toContainText('within the window');
   for (const lens of ['Brief', 'Size', 'Bulk', 'Bake', 'Bench', 'Log']) {
     await stage(page, lens);
+    if (lens === 'Brief') await page.getByRole('button', { name: '+ An addition' }).tap();
+    if (lens === 'Size') await page.getByRole('button', { name: 'Reads as' }).tap();
     const [width, seen] = await page.evaluate(() => [
       document.documentElement.scrollWidth,
       document.documentElement.clientWidth,

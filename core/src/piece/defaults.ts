@@ -23,6 +23,7 @@ export const DEFAULT_PART = {
   mix: [],
   bounds: [],
   features: [],
+  pairs: [],
   note: '',
 } satisfies Partial<Part>;
 export const DEFAULT_ADDITION = {

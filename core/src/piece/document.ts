@@ -142,6 +142,13 @@ export class Feature {
   @IsInt() @Min(0) @Max(10_000) made!: number;
 }
 
+/** Two of a kind, measured on the bench. */
+export class Pair {
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  @IsOptional() @IsNumber(FINITE) @IsPositive() leftMm!: number | null;
+  @IsOptional() @IsNumber(FINITE) @IsPositive() rightMm!: number | null;
+}
+
 export class Part {
   @Matches(ID_PATTERN) id!: PartId;
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
@@ -161,6 +168,7 @@ export class Part {
   @IsDefined() @ValidateNested() @Type(() => CoreChoice) core!: CoreChoice;
   @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Bounds) bounds!: Bounds[];
   @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Feature) features!: Feature[];
+  @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Pair) pairs!: Pair[];
   @IsString() @MaxLength(NOTE_LENGTH) note!: string;
 }
 

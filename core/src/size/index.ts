@@ -5,6 +5,7 @@ export { type Body, carverFits, type Lie, partingHeights, plainestLie, type Room
 export { type LineUpDrawing, lineUp } from './lineUp.ts';
 export { howItReads, type Likeness, likenesses, type StandIn, standIns } from './readsAs.ts';
 export { reckonOven } from './reckonOven.ts';
+export { reckonPairs, usualPairs } from './reckonPairs.ts';
 export { reckonScale } from './reckonScale.ts';
 export { allowedFor, lastMade, reckonSize } from './reckonSize.ts';
 export { reckonSmallestBox } from './reckonSmallestBox.ts';

@@ -84,6 +84,13 @@ export const KEYS: readonly KeyRow[] = [
     says: 'room left in the oven, at the plainest way in',
   },
   {
+    key: 'pair.*',
+    lens: 'size',
+    of: 'part',
+    unit: 'mm',
+    says: 'left less right of a pair, as made',
+  },
+  {
     key: 'found.*',
     lens: 'size',
     of: 'piece',

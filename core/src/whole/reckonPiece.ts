@@ -13,7 +13,7 @@ import {
   sourced,
 } from '../reckoning/index.ts';
 import { resolveScale } from '../scale/index.ts';
-import { reckonFound, reckonOven, reckonScale, reckonSize } from '../size/index.ts';
+import { reckonFound, reckonOven, reckonPairs, reckonScale, reckonSize } from '../size/index.ts';
 import type { Fault, PartContext, PieceContext } from './context.ts';
 
 /** Everything that follows from a piece. */
@@ -95,7 +95,7 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
   ];
   for (const one of sound) {
     const partBulk = bulk.get(one.part.id);
-    all.push(...reckonFeatures(one), ...reckonSize(one), ...reckonOven(one));
+    all.push(...reckonFeatures(one), ...reckonSize(one), ...reckonOven(one), ...reckonPairs(one));
     if (partBulk) all.push(...partBulk.figures, ...reckonPartBake(one, partBulk.thickest));
   }
   const clayParts = sound.flatMap((one) => {

@@ -122,7 +122,7 @@ export default function Handbook() {
                 {CLAYS.map(({ title, character }) => `${title}: ${character}`).join('. ')}.
               </p>
             )}
-            <div className="overflow-x-auto">
+            <div className="relative overflow-x-auto">
               <table className="mt-1 w-full border-t border-ink">
                 <tbody>
                   {table.rows.map((row) => (

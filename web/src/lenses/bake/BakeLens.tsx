@@ -28,7 +28,7 @@ function PartsTable() {
     return thickest && temperature && hold ? [{ part, thickest, temperature, hold }] : [];
   });
   return (
-    <div className="overflow-x-auto">
+    <div className="relative overflow-x-auto">
       <table className="mt-1 w-full min-w-[560px]">
         <thead>
           <tr className="heading border-b border-ink text-right">

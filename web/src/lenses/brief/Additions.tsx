@@ -102,7 +102,7 @@ export function Additions() {
         Write a wish down first: what it takes is seen before it is taken on.
       </p>
       {additions.length > 0 && (
-        <div className="overflow-x-auto">
+        <div className="relative overflow-x-auto">
           <table className="mt-1 w-full">
             <thead>
               <tr className="heading border-b border-ink text-left">

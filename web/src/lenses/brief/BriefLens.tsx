@@ -137,7 +137,7 @@ export default function BriefLens() {
     <LensLayout
       title="Brief"
       middle={
-        <fieldset disabled={readOnly} className="max-w-4xl">
+        <fieldset disabled={readOnly} className="min-w-0 max-w-4xl">
           <div className="mb-4">
             <TextField
               long
@@ -148,8 +148,8 @@ export default function BriefLens() {
             />
           </div>
           <Fields />
-          <Additions />
           <Features />
+          <Additions />
           <SchoolChoices />
         </fieldset>
       }

@@ -132,7 +132,7 @@ function FeaturesOf({ part }: { readonly part: Part }) {
         {usual.length > 0 && (
           <button
             type="button"
-            className="press-quiet text-fired"
+            className="press-quiet text-left text-fired"
             onClick={() => put([...features, ...usual], 'features')}
           >
             + What it usually has: {usual.map(({ name, wanted }) => `${wanted} ${name}`).join(', ')}

@@ -227,7 +227,7 @@ export function ClayTable() {
     <section className="mt-4">
       <h3 className="font-semibold">Clay, all parts</h3>
       <ClayBar />
-      <div className="overflow-x-auto">
+      <div className="relative overflow-x-auto">
         <table className="mt-1 w-full min-w-[520px]">
           <thead>
             <tr className="heading border-b border-ink text-right">

@@ -177,7 +177,7 @@ export function BuiltPieces({ part, form: { pieces } }: BuiltPiecesProps) {
       <h3 className="heading">
         Built up from {pieces.length} pieces; the middle of each one’s foot, in life
       </h3>
-      <div className="overflow-x-auto">
+      <div className="relative overflow-x-auto">
         <table className="mt-1">
           <thead>
             <tr className="heading text-right">

@@ -240,7 +240,7 @@ function MeasureRow({ context, measure }: RowProps) {
 /** Every measure of the part: in life, in miniature, as made, and how far off. */
 export function MeasureTable({ context }: { readonly context: PartContext }) {
   return (
-    <div className="overflow-x-auto">
+    <div className="relative overflow-x-auto">
       <table className="w-full min-w-[640px] border-collapse">
         <caption className="sr-only">Measures of {context.part.name}</caption>
         <thead>

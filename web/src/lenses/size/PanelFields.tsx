@@ -220,7 +220,7 @@ export function PanelFields({ part, form, shrink }: PanelFieldsProps) {
           onChoose={(joint) => set('form.joint', joint, 'joint')}
         />
       </div>
-      <div className="overflow-x-auto">
+      <div className="relative overflow-x-auto">
         {form.openings.length > 0 && (
           <Openings
             openings={form.openings}

@@ -223,7 +223,7 @@ export default function ReadsAs() {
           {found.length > 0 && (wrong === 0 ? ': all read well' : `: ${wrong} of ${found.length} to heed`)}
         </h3>
         {found.length > 0 && (
-          <div className="overflow-x-auto">
+          <div className="relative overflow-x-auto">
             <table className="mt-1 w-full">
               <thead>
                 <tr className="heading border-b border-ink text-left">

@@ -15,6 +15,7 @@ import { ClothingFields } from './FormFields.tsx';
 import { JointFields } from './JointFields.tsx';
 import { LineUp } from './LineUp.tsx';
 import { MeasureTable } from './MeasureTable.tsx';
+import { Pairs } from './Pairs.tsx';
 import { PanelFields } from './PanelFields.tsx';
 import { PartForm } from './PartForm.tsx';
 import { FormPoints } from './PointTable.tsx';
@@ -69,6 +70,7 @@ function PartReckoning() {
   );
 }
 
+const MeasureFiles = lazy(() => import('./MeasureFiles.tsx'));
 const ReadsAs = lazy(() => import('./ReadsAs.tsx'));
 
 interface FormTablesProps {
@@ -142,10 +144,16 @@ function PartSheet() {
           {note}
         </p>
       ))}
-      <div className="mt-3 overflow-x-auto">
+      <div className="relative mt-3 overflow-x-auto">
         {context && <MeasureTable key={context.part.id} context={context} />}
       </div>
+      {context && (
+        <Suspense>
+          <MeasureFiles />
+        </Suspense>
+      )}
       {part && <FormTables key={`${part.id} tables`} part={part} context={context} />}
+      {part && <Pairs key={`${part.id} pairs`} part={part} />}
       {part?.form.kind === 'person' && <ClothingFields part={part} form={part.form} />}
       {part && context && 'angles' in part.form && (
         <JointFields
