@@ -1,3 +1,4 @@
 export { partDrawing, seenDrawing } from './partDrawing.ts';
 export { benchSheet, bothDegrees } from './sheet.ts';
 export { type BenchStep, benchSteps } from './steps.ts';
+export { MOST_TEMPLATES, type TemplateAsk, type TemplateView, templatePages } from './templates.ts';

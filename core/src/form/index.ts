@@ -4,7 +4,7 @@ export * from './choices.ts';
 export { FormError } from './errors.ts';
 export { type ImportedMesh, importMesh } from './importMesh.ts';
 export { chiefLength, withMeasure } from './measureForm.ts';
-export { extentOf } from './outline.ts';
+export { extentOf, mirroredOutline } from './outline.ts';
 export { type Bevel, type PanelCut, panelCuts } from './panelCuts.ts';
 export { type Heroic, PLAIN } from './person/index.ts';
 export { poseOf } from './poseOf.ts';

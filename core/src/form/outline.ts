@@ -61,6 +61,11 @@ export function unite(rings: readonly Ring[]): Outline {
   return grouped(unionD(paths, [], FillRule.NonZero, DECIMALS));
 }
 
+/** An outline seen in a mirror. */
+export function mirroredOutline(outline: Outline): Outline {
+  return outline.map((polygon) => polygon.map((ring) => ring.map(([x, y]): Vec2 => [-x, y]).reverse()));
+}
+
 /** Several areas with holes made one. */
 export function uniteAreas(areas: readonly Outline[]): Outline {
   return grouped(unionD(areas.flatMap(pathsOf), [], FillRule.NonZero, DECIMALS));

@@ -1,6 +1,6 @@
-import { extentOf } from './outline.ts';
+import { extentOf, polygonOf, rectangle, uniteAreas } from './outline.ts';
 import { panelsIn, slopeOf } from './panels.ts';
-import type { PanelsForm, WallName } from './types.ts';
+import type { Outline, PanelsForm, WallName } from './types.ts';
 
 /** How an edge of a panel is cut, degrees off square; edges that are not named are square. */
 export interface Bevel {
@@ -11,6 +11,8 @@ export interface Bevel {
 /** A flat piece to be cut, by its outer face. */
 export interface PanelCut {
   readonly name: string;
+  /** The outer face, openings left out. */
+  readonly face: Outline;
   readonly widthMm: number;
   readonly heightMm: number;
   readonly openings: number;
@@ -30,17 +32,24 @@ function degreesOf(slope: number): number {
 }
 
 /** Mitres share a corner between both walls, so that the outer faces run the whole length. */
-function wallCut(form: PanelsForm, wall: WallName, widthMm: number, heightMm: number): PanelCut {
+function wallCut(form: PanelsForm, wall: WallName, face: Outline): PanelCut {
+  const [left, bottom, right, top] = extentOf(face);
   const isSide = wall === 'left' || wall === 'right';
   const meets = BESIDE[wall].filter((other) => form.walls.includes(other)).length;
   const mitred = form.joint === 'mitre' && meets > 0;
   const bevels: Bevel[] = [];
   if (mitred) bevels.push({ edge: meets === 2 ? 'both ends' : 'one end', degrees: 45 });
   if (isSide && slopeOf(form) > 0) bevels.push({ edge: 'top', degrees: degreesOf(slopeOf(form)) });
+  // The outer face of a mitred side wall runs on to the corners.
+  const long = (end: WallName) => (mitred && isSide && form.walls.includes(end) ? form.thicknessMm : 0);
+  const strip = (from: number, to: number): Outline =>
+    to > from ? polygonOf(rectangle(from, bottom, to, top)) : [];
+  const [start, end] = [left - long('back'), right + long('front')];
   return {
     name: `${wall} wall`,
-    widthMm: mitred && isSide ? widthMm + meets * form.thicknessMm : widthMm,
-    heightMm,
+    face: start < left || end > right ? uniteAreas([face, strip(start, left), strip(right, end)]) : face,
+    widthMm: end - start,
+    heightMm: top - bottom,
     openings: form.openings.filter((one) => one.wall === wall).length,
     bevels,
   };
@@ -56,15 +65,17 @@ export function panelCuts(form: PanelsForm): PanelCut[] {
   return panelsIn(form).map(({ name, face, thicknessMm }) => {
     const [left, bottom, right, top] = extentOf(face);
     const wall = form.walls.find((one) => name === `${one} wall`);
-    if (wall) return wallCut(form, wall, right - left, top - bottom);
+    if (wall) return wallCut(form, wall, face);
     if (name === 'floor' || form.roof === 'flat')
-      return { name, widthMm: right - left, heightMm: top - bottom, openings: 0, bevels: [] };
+      return { name, face, widthMm: right - left, heightMm: top - bottom, openings: 0, bevels: [] };
     // A sloping slab is drawn in section: it is as long as the building, and as high as its slope.
     const across = form.roof === 'gable' ? form.widthMm / 2 + form.eavesMm : form.widthMm + 2 * form.eavesMm;
+    const slopes = across * Math.hypot(1, slope);
     return {
       name,
+      face: polygonOf(rectangle(0, 0, thicknessMm, slopes)),
       widthMm: thicknessMm,
-      heightMm: across * Math.hypot(1, slope),
+      heightMm: slopes,
       openings: 0,
       bevels: form.roof === 'gable' ? [{ edge: 'ridge', degrees: degreesOf(slope) }] : [],
     };

@@ -9,10 +9,18 @@ export interface Workshop {
   /** How sizes in life are shown. */
   readonly system: 'metric' | 'feet';
   readonly paper: Paper;
+  /** What a printed rule of 100 mm measured. */
+  readonly ruleMeasuredMm: number;
   readonly theme: 'system' | 'light' | 'dark';
 }
 
-export const DEFAULT_WORKSHOP: Workshop = { own: {}, system: 'metric', paper: 'A4', theme: 'system' };
+export const DEFAULT_WORKSHOP: Workshop = {
+  own: {},
+  system: 'metric',
+  paper: 'A4',
+  ruleMeasuredMm: 100,
+  theme: 'system',
+};
 
 const slice = createSlice({
   name: 'workshop',

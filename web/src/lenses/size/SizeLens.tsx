@@ -71,6 +71,7 @@ function PartReckoning() {
 }
 
 const MeasureFiles = lazy(() => import('./MeasureFiles.tsx'));
+const PrintSheet = lazy(() => import('./PrintSheet.tsx'));
 const ReadsAs = lazy(() => import('./ReadsAs.tsx'));
 
 interface FormTablesProps {
@@ -92,10 +93,11 @@ function FormTables({ part, context }: FormTablesProps) {
 const SHEETS = [
   ['part', 'The part'],
   ['reads', 'Reads as'],
+  ['print', 'Print'],
 ] as const;
 type Sheet = (typeof SHEETS)[number][0];
 
-/** Under the drawing: the selected part with its measures, or what found things read as. */
+/** Under the drawing: the selected part with its measures, what found things read as, or templates to print. */
 function Below() {
   const [sheet, setSheet] = useState<Sheet>('part');
   return (
@@ -113,13 +115,11 @@ function Below() {
           </button>
         ))}
       </div>
-      {sheet === 'part' ? (
-        <PartSheet />
-      ) : (
-        <Suspense fallback={<p className="text-quiet">Opening the tables …</p>}>
-          <ReadsAs />
-        </Suspense>
-      )}
+      <Suspense fallback={<p className="text-quiet">Opening …</p>}>
+        {sheet === 'part' && <PartSheet />}
+        {sheet === 'reads' && <ReadsAs />}
+        {sheet === 'print' && <PrintSheet />}
+      </Suspense>
     </div>
   );
 }

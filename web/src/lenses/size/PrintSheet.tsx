@@ -1,0 +1,172 @@
+import { type TemplateAsk, type TemplateView, templatePages } from '@every-inch/core/bench';
+import { type Drawing, PAPERS, type Paper, TilingError, toSvg } from '@every-inch/core/drawing';
+import { useMemo, useState } from 'react';
+import { toast } from 'sonner';
+import { Choice } from '../../parts/Choice.tsx';
+import { DrawingView } from '../../parts/DrawingView.tsx';
+import { NumberField } from '../../parts/NumberField.tsx';
+import { useReckoned } from '../../state/derived.ts';
+import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { workshopChanged } from '../../state/workshopSlice.ts';
+import { save } from '../../storage/shelf.ts';
+
+const VIEWS: readonly (readonly [TemplateView, string])[] = [
+  ['front', 'front'],
+  ['side', 'side'],
+  ['top', 'above'],
+  ['panels', 'panels'],
+];
+
+/** Pages, or why there are none. */
+function usePages(ask: Omit<TemplateAsk, 'paper' | 'ruleMeasuredMm'>): {
+  readonly pages: readonly Drawing[];
+  readonly says: string | null;
+} {
+  const piece = useOpenPiece();
+  const part = useAppSelector(selectPart);
+  const { contexts } = useReckoned();
+  const { paper, ruleMeasuredMm } = useAppSelector((state) => state.workshop);
+  const today = useAppSelector((state) => state.session.today);
+  const context = part ? contexts.get(part.id) : undefined;
+  return useMemo(() => {
+    if (!context) return { pages: [], says: null };
+    const label = `${piece.name} · ${context.part.name} · ${context.scale.label} · ${today.slice(0, 10)}`;
+    try {
+      return { pages: templatePages(context, { ...ask, paper, ruleMeasuredMm }, label), says: null };
+    } catch (error) {
+      if (error instanceof TilingError || error instanceof RangeError)
+        return { pages: [], says: error.message };
+      throw error;
+    }
+  }, [context, piece.name, today, ask, paper, ruleMeasuredMm]);
+}
+
+interface FilesProps {
+  readonly pages: readonly Drawing[];
+  readonly name: string;
+}
+
+function Files({ pages, name }: FilesProps) {
+  const paper = useAppSelector((state) => state.workshop.paper);
+  const savePdf = async () => {
+    const { sheetPdf } = await import('@every-inch/core/bench/pdf');
+    save(
+      new File([sheetPdf(pages, paper, `${name}, templates`)], `${name} templates.pdf`, {
+        type: 'application/pdf',
+      }),
+    );
+    toast('Print it at 100 %, not fitted to the page, and check the 100 mm rule.');
+  };
+  const saveSvg = () =>
+    pages.forEach((page, i) => {
+      save(new File([toSvg(page)], `${name} template ${i + 1}.svg`, { type: 'image/svg+xml' }));
+    });
+  return (
+    <span className="ml-auto flex gap-2">
+      <button type="button" className="press" disabled={pages.length === 0} onClick={() => void savePdf()}>
+        Save templates as PDF
+      </button>
+      <button type="button" className="press" disabled={pages.length === 0} onClick={saveSvg}>
+        as SVG
+      </button>
+    </span>
+  );
+}
+
+/** Templates of the selected part at exact size, to cut along or to hold against. */
+export default function PrintSheet() {
+  const dispatch = useAppDispatch();
+  const part = useAppSelector(selectPart);
+  const { paper, ruleMeasuredMm } = useAppSelector((state) => state.workshop);
+  const [views, setViews] = useState<readonly TemplateView[]>(['front']);
+  const [isPaired, setIsPaired] = useState(false);
+  const [copies, setCopies] = useState(1);
+  const offered = VIEWS.filter(([view]) => view !== 'panels' || part?.form.kind === 'panels');
+  const ask = useMemo(() => ({ views, isPaired, copies }), [views, isPaired, copies]);
+  const { pages, says } = usePages(ask);
+  if (!part) return <p className="text-quiet">Choose a part first.</p>;
+  return (
+    <section aria-label="Templates">
+      <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
+        <fieldset>
+          <legend className="heading">Seen from</legend>
+          <div className="flex gap-3">
+            {offered.map(([view, name]) => (
+              <label key={view} className="flex min-h-8 items-center gap-1">
+                <input
+                  type="checkbox"
+                  checked={views.includes(view)}
+                  onChange={(event) => {
+                    const isOn = event.currentTarget.checked;
+                    setViews(
+                      VIEWS.map(([one]) => one).filter((one) => (one === view ? isOn : views.includes(one))),
+                    );
+                  }}
+                />
+                {name}
+              </label>
+            ))}
+          </div>
+        </fieldset>
+        <label className="flex min-h-8 items-center gap-1">
+          <input
+            type="checkbox"
+            checked={isPaired}
+            onChange={(event) => setIsPaired(event.currentTarget.checked)}
+          />
+          mirrored pair
+        </label>
+        <NumberField
+          label="Copies"
+          value={copies}
+          min={1}
+          max={200}
+          whole
+          className="w-14"
+          onNumber={setCopies}
+        />
+        <Choice
+          label="Paper"
+          value={paper}
+          options={(Object.keys(PAPERS) as Paper[]).map((value) => ({ value, says: value }))}
+          onChoose={(value) => dispatch(workshopChanged({ paper: value }))}
+        />
+        <NumberField
+          label="The 100 mm rule came out as"
+          value={ruleMeasuredMm}
+          min={80}
+          max={120}
+          after="mm"
+          className="w-16"
+          onNumber={(value) => dispatch(workshopChanged({ ruleMeasuredMm: value }))}
+        />
+        <Files pages={pages} name={part.name} />
+      </div>
+      {says && (
+        <p role="alert" className="mt-2 border border-wont p-2 text-wont">
+          {says}
+        </p>
+      )}
+      {ruleMeasuredMm !== 100 && (
+        <p className="mt-2 text-[13px] text-quiet">
+          Drawn {ruleMeasuredMm < 100 ? 'larger' : 'smaller'} to make up for the printer; the rule must now
+          come out as 100 mm.
+        </p>
+      )}
+      <div
+        className="sheet mt-3 grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-4"
+        data-theme="light"
+      >
+        {pages.map((page, i) => (
+          <DrawingView
+            // biome-ignore lint/suspicious/noArrayIndexKey: pages are known by their number
+            key={i}
+            drawing={page}
+            label={`Page ${i + 1} of the templates`}
+            className="w-full border border-hair bg-white"
+          />
+        ))}
+      </div>
+    </section>
+  );
+}
