@@ -43,6 +43,44 @@ const SHOTS: readonly Shot[] = [
       await page.waitForTimeout(1500);
     },
   },
+  {
+    name: 'pose',
+    path: `${FERRY}/size`,
+    act: async (page) => {
+      await page.keyboard.press('j');
+      await page.getByRole('group', { name: 'Joints, side' }).waitFor();
+    },
+  },
+  {
+    name: 'house',
+    path: `${FERRY}/size`,
+    act: async (page) => {
+      await page.keyboard.press('n');
+      await page.keyboard.type('cottage');
+      await page.keyboard.press('Enter');
+      await page.getByRole('region', { name: 'Walls, roof and openings' }).waitFor();
+      await page.keyboard.press('v');
+      await page.locator('[data-state=fine] canvas').waitFor();
+      await page.waitForTimeout(1500);
+    },
+  },
+  {
+    name: 'reads-as',
+    path: `${FERRY}/size`,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Reads as' }).click();
+      await page.getByRole('button', { name: '+ A found thing' }).scrollIntoViewIfNeeded();
+    },
+  },
+  {
+    name: 'print',
+    path: `${FERRY}/size`,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Print', exact: true }).click();
+      await page.getByLabel('mirrored pair').check();
+      await page.getByLabel('mirrored pair').scrollIntoViewIfNeeded();
+    },
+  },
   { name: 'bulk', path: `${FERRY}/bulk` },
   { name: 'bake', path: `${FERRY}/bake` },
   { name: 'bench', path: `${FERRY}/bench` },

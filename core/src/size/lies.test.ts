@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { lowWaterFerry } from '../demo/index.ts';
-import { makeShapeStore, type Vec2 } from '../form/index.ts';
+import { makeShapeStore, STARTS, type Vec2 } from '../form/index.ts';
 import type { Piece } from '../piece/index.ts';
 import { reckonPiece } from '../whole/index.ts';
 import { type Body, carverFits, partingHeights, plainestLie } from './index.ts';
@@ -93,6 +93,18 @@ describe('the oven’s figure', () => {
     const verdict = grown({})?.get('ferrywoman/size.oven')?.verdict;
     expect(verdict?.level).toBe('stop');
     expect(verdict?.waysOut[0]?.says).toMatch(/part it between .* such as at the/);
+  });
+
+  it('a house too large is baked panel by panel, when its panels go in', () => {
+    const cottage = STARTS.find(({ id }) => id === 'cottage')?.form;
+    const [first] = ferry.parts;
+    if (!cottage || !first) throw new Error('no cottage');
+    const piece = { ...ferry, parts: [{ ...first, form: cottage }], log: [] };
+    const at = (ratio: number) =>
+      reckonPiece({ ...piece, scale: { kind: 'ratio', ratio } }, from).book.get('ferrywoman/size.oven')
+        ?.verdict;
+    expect(at(17)?.waysOut[0]?.says).toMatch(/panels one by one/);
+    expect(at(8)?.waysOut[0]?.says).not.toMatch(/panels one by one/);
   });
 
   it('goes by the maker’s own oven', () => {

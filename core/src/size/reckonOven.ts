@@ -1,8 +1,8 @@
-import { type Box, type Side, scaledBox, seenHull, type Vec2 } from '../form/index.ts';
+import { type Box, panelCuts, type Side, scaledBox, seenHull, type Vec2 } from '../form/index.ts';
 import { type Reckoning, reckoning, sourced, type Verdict } from '../reckoning/index.ts';
 import { formatMiniMm, miniMm } from '../units/index.ts';
 import type { PartContext } from '../whole/context.ts';
-import { type Body, type Lie, partingHeights, plainestLie, type Room } from './lies.ts';
+import { type Body, carverFits, type Lie, partingHeights, plainestLie, type Room } from './lies.ts';
 
 /** The ways a body is looked at to be put down. */
 const LOOKED: Readonly<Record<'x' | 'y' | 'z', Side>> = {
@@ -39,8 +39,18 @@ function jointsBetween({ shape, shrink }: PartContext, low: number, high: number
     .map(({ name }) => name);
 }
 
+/** Whether every panel of a part of panels lies on the floor of the oven by itself. */
+function panelsLie({ part, shrink }: PartContext, { widthMm, depthMm }: Room): boolean {
+  if (part.form.kind !== 'panels') return false;
+  return panelCuts(part.form).every((cut) =>
+    carverFits(cut.widthMm / shrink, cut.heightMm / shrink, widthMm, depthMm),
+  );
+}
+
 function waysOut(context: PartContext, body: Body, room: Room) {
   const smaller = { says: 'or bake it in a larger oven: set its sizes in the Workshop' };
+  if (panelsLie(context, room))
+    return [{ says: 'bake its panels one by one, lying, and join them when baked' }, smaller];
   const heights = partingHeights(body, room);
   if (!heights) return [{ says: 'part it in three or more, joined when baked' }, smaller];
   const [low, high] = heights.map((mm) => formatMiniMm(miniMm(mm)));
