@@ -13,6 +13,22 @@ const ROUTES = [
   '/piece/low-water-ferry/log',
 ];
 
+/** Serious findings of axe, one line each. */
+async function seriousOn(axe: AxeBuilder, rules?: string[]): Promise<string[]> {
+  // Passes are not wanted: writing them out takes longer than finding them.
+  const { violations } = await axe
+    .options({ resultTypes: ['violations'], ...(rules ? { runOnly: { type: 'rule', values: rules } } : {}) })
+    .analyze();
+  const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+  return serious.map(
+    ({ id, nodes }) =>
+      `${id}: ${nodes
+        .slice(0, 3)
+        .map(({ html }) => html.slice(0, 140))
+        .join(' | ')}`,
+  );
+}
+
 for (const colorScheme of ['light', 'dark'] as const) {
   test.describe(`${colorScheme}`, () => {
     test.use({ colorScheme });
@@ -23,19 +39,11 @@ for (const colorScheme of ['light', 'dark'] as const) {
         await page.goto(route);
         await expect(page.getByRole('main').first()).toBeVisible();
         await expect(page.getByText(/^(Opening|Laying it out|Looking)/)).toHaveCount(0);
-        // Dark differs in its colours alone.
-        const axe = new AxeBuilder({ page });
-        if (colorScheme === 'dark') axe.withRules(['color-contrast']);
-        const { violations } = await axe.analyze();
-        const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
-        const found = serious.map(
-          ({ id, nodes }) =>
-            `${id}: ${nodes
-              .slice(0, 3)
-              .map(({ html }) => html.slice(0, 140))
-              .join(' | ')}`,
+        // Long tables are alike from row to row; dark differs in its colours alone.
+        const axe = new AxeBuilder({ page }).exclude('tbody tr:nth-child(n+7)');
+        expect(await seriousOn(axe, colorScheme === 'dark' ? ['color-contrast'] : undefined), route).toEqual(
+          [],
         );
-        expect(found, route).toEqual([]);
       }
     });
   });

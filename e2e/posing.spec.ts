@@ -90,3 +90,21 @@ test('a thing is built up from pieces, one is cut away, and a house gets a windo
   await walls.getByLabel('Walls meet').selectOption('mitre');
   await expect(walls.getByRole('row', { name: /left wall.*both ends at 45°, top at 38\.7°/ })).toBeVisible();
 });
+
+test('the line-up beside a person, and at true size once the screen is measured', async ({ page }) => {
+  await openDemo(page, 'Low Water Ferry', 'Size');
+  await page.getByLabel('beside a person').check();
+  const drawing = page.getByRole('group', { name: /^Line-up/ });
+  await expect(drawing.getByText('person, 1.70 m')).toBeVisible();
+  await page.getByLabel('true size').check();
+  await page
+    .getByRole('dialog', { name: /How large is a millimetre/ })
+    .getByRole('button', { name: 'It fits' })
+    .click();
+  // The quay of 150 mm is 150 true millimetres wide: at 96 to the inch, 567 pixels.
+  const quay = drawing.locator('path').last();
+  const box = await quay.boundingBox();
+  expect(Math.abs((box?.width ?? 0) - (150 * 96) / 25.4)).toBeLessThan(4);
+  await page.getByLabel('true size').uncheck();
+  await expect(page.getByRole('slider', { name: /^Ferrywoman, height/ })).toBeVisible();
+});

@@ -7,6 +7,7 @@ import { lowWaterFerry } from '@every-inch/core/demo';
 import { writeArchive, writePiece } from '@every-inch/core/piece/file';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
+import { AskError, reckonFile } from './reckonFile.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'inch-'));
 const root = fileURLToPath(new URL('../../', import.meta.url));
@@ -53,20 +54,28 @@ describe('the headless reckoner', () => {
     );
   });
 
-  it.each<[string, () => string[], RegExp]>([
-    ['a missing file', () => [join(folder, 'none.json')], /none\.json: cannot be read \(ENOENT\)\n$/],
-    ['not JSON', () => [file('bad.json', 'clay')], /bad\.json: Line 1, column 1: it is not JSON/],
+  it.each<[string, () => { file: string; part?: string; lens?: string }, RegExp]>([
+    ['a missing file', () => ({ file: join(folder, 'none.json') }), /none\.json: cannot be read \(ENOENT\)$/],
+    ['not JSON', () => ({ file: file('bad.json', 'clay') }), /bad\.json: Line 1, column 1: it is not JSON/],
     [
       'a newer file',
-      () => [file('new.json', '{"format":"every-inch/piece","version":9}')],
+      () => ({ file: file('new.json', '{"format":"every-inch/piece","version":9}') }),
       /newer Every Inch/,
     ],
-    ['an unknown part', () => [sound, '--part', 'moon'], /no part “moon”; there are: ferrywoman/],
-    ['an unknown lens', () => [sound, '--lens', 'moon'], /no lens “moon”; there are: size/],
-    ['an unknown flag', () => [sound, '--moon'], /usage:/],
-    ['no file', () => [], /usage:/],
-  ])('%s: one clear message on stderr, exit 2', (_, args, says) => {
-    const { code, out, err } = reckon(...args());
+    ['an unknown part', () => ({ file: sound, part: 'moon' }), /no part “moon”; there are: ferrywoman/],
+    ['an unknown lens', () => ({ file: sound, lens: 'moon' }), /no lens “moon”; there are: size/],
+  ])('%s: one clear message', (_, asked, says) => {
+    const ask = () => reckonFile({ csv: false, ...asked() }, '2026-05-01T09:00:00Z');
+    expect(ask).toThrow(AskError);
+    expect(ask).toThrow(says);
+  });
+
+  it.each<[string, string[], RegExp]>([
+    ['what cannot be given', [join(folder, 'none.json')], /none\.json: cannot be read \(ENOENT\)\n$/],
+    ['an unknown flag', [sound, '--moon'], /usage:/],
+    ['no file', [], /usage:/],
+  ])('%s: one message on stderr, exit 2', (_, args, says) => {
+    const { code, out, err } = reckon(...args);
     expect([code, out]).toEqual([2, '']);
     expect(err).toMatch(says);
   });

@@ -42,6 +42,29 @@ describe.each([
   });
 });
 
+describe('a line-up shown otherwise', () => {
+  it('at a size that is asked for: a miniature millimetre is so many of the drawing, however long it gets', () => {
+    const drawing = lineUp(contexts, 200, 90, null, { per: 1 });
+    const [woman] = areas(drawing).map(({ outline }) => extentOf(outline));
+    expect((woman?.[3] ?? 0) - (woman?.[1] ?? 0)).toBeCloseTo(1660 / 12, 0);
+    expect(drawing.widthMm).toBeGreaterThan(500);
+    expect(drawing.heightMm).toBeGreaterThan(2350 / 12);
+    for (const { outline } of areas(drawing)) expect(extentOf(outline)[2]).toBeLessThan(drawing.widthMm);
+  });
+
+  it('beside something to compare with: it stands first, is not of the piece, and cannot be picked', () => {
+    const [woman] = contexts;
+    if (!woman) throw new Error('no parts');
+    const beside = { ...woman, part: { ...woman.part, name: 'a person' } };
+    const drawing = lineUp(contexts, 200, 90, 'ferrywoman', { beside });
+    const [ghost, first] = areas(drawing);
+    expect(ghost).toMatchObject({ material: 'none', weight: 'hair' });
+    expect(ghost?.part).toBeUndefined();
+    expect(first?.part).toBe('ferrywoman');
+    expect(words(drawing)).toContain('a person');
+  });
+});
+
 describe('words of the line-up', () => {
   it('give the selected part its miniature height, and nobody else', () => {
     expect(words(lineUp(contexts, 200, 90, 'ferrywoman'))).toContain('138.3');

@@ -2,7 +2,7 @@ import { type DrawItem, type Drawing, dimension } from '../drawing/index.ts';
 import { formatMiniMm, miniMm } from '../units/index.ts';
 import type { PartContext } from '../whole/context.ts';
 import { type Grip, pulledMeasure } from './grips.ts';
-import { areaOf, standSideBySide } from './standing.ts';
+import { areaOf, standAt, standSideBySide } from './standing.ts';
 
 /** Steps a rule may be ticked in. */
 const STEPS = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000, 10_000, 20_000, 50_000];
@@ -148,6 +148,20 @@ export interface LineUpDrawing extends Drawing {
   readonly grips: readonly Grip[];
 }
 
+/** How a line-up is shown. */
+export interface Shown {
+  /** Drawing mm to a miniature mm, for a size that is asked for; the drawing is then as large as that takes. */
+  readonly per?: number;
+  /** Something to compare with that is not of the piece: it stands first, as a hair line. */
+  readonly beside?: PartContext | null;
+}
+
+function asGhost(item: DrawItem): DrawItem {
+  if (item.kind !== 'area') return item;
+  const { part: _, ...area } = item;
+  return { ...area, material: 'none', weight: 'hair' };
+}
+
 function short(name: string): string {
   return name.length > 18 ? `${name.slice(0, 17)}…` : name;
 }
@@ -159,6 +173,7 @@ function short(name: string): string {
  * @param paperWidthMm width to fill
  * @param paperHeightMm height to fit into
  * @param selected the part that gets a dimension line
+ * @param shown otherwise than fitted to the paper
  * @returns a drawing of that width and height; each part’s area bears its id; the selected part’s dimension lines can be
  *   pulled at their grips
  */
@@ -167,24 +182,34 @@ export function lineUp(
   paperWidthMm: number,
   paperHeightMm: number,
   selected: string | null,
+  shown: Shown = {},
 ): LineUpDrawing {
+  const { per: fixed, beside } = shown;
+  const all = beside ? [beside, ...contexts] : contexts;
   const ground = EDGE.below;
   const room = Math.max(20, paperWidthMm - EDGE.left - EDGE.right);
-  const height = paperHeightMm - EDGE.above - EDGE.below;
-  const { per, stands } = standSideBySide(contexts, room, height, GROUND);
+  const tall = paperHeightMm - EDGE.above - EDGE.below;
+  const row = fixed === undefined ? standSideBySide(all, room, tall, GROUND) : standAt(all, fixed, GROUND);
+  const { per, stands } = row;
+  const widthMm =
+    fixed === undefined ? paperWidthMm : Math.max(paperWidthMm, row.lengthMm + EDGE.left + EDGE.right);
+  const heightMm =
+    fixed === undefined ? paperHeightMm : Math.max(paperHeightMm, row.tallMm + EDGE.above + EDGE.below);
+  const height = heightMm - EDGE.above - EDGE.below;
   const ratio = contexts[0]?.scale.ratio ?? 1;
   const items: DrawItem[] = [
     ...sideRule(EDGE.left - 3, ground, height, per, -1, (value) => String(value)),
-    ...sideRule(paperWidthMm - EDGE.right + 3, ground, height, (per * 1000) / ratio / 1000, 1, (value) =>
+    ...sideRule(widthMm - EDGE.right + 3, ground, height, (per * 1000) / ratio / 1000, 1, (value) =>
       value >= 1000 ? `${value / 1000} m` : `${value / 10} cm`,
     ),
-    ...groundLine(EDGE.left - 3, paperWidthMm - EDGE.right + 3, ground),
+    ...groundLine(EDGE.left - 3, widthMm - EDGE.right + 3, ground),
   ];
   const grips: Grip[] = [];
   const feet: { name: string; x: number; part: string }[] = [];
   for (const stand of stands) {
     const { part } = stand.context;
-    items.push(areaOf(stand, per, EDGE.left, ground));
+    const area = areaOf(stand, per, EDGE.left, ground);
+    items.push(stand.context === beside ? asGhost(area) : area);
     if (part.id === selected) {
       const [edge, top] = [EDGE.left + stand.middle - (stand.width * per) / 2, ground + stand.height * per];
       const size = (mm: number) => formatMiniMm(miniMm(mm));
@@ -205,5 +230,5 @@ export function lineUp(
     });
   }
   items.push(...names(feet, ground, selected));
-  return { widthMm: paperWidthMm, heightMm: paperHeightMm, items, grips };
+  return { widthMm, heightMm, items, grips };
 }

@@ -55,34 +55,55 @@ export function standSideBySide(
   room: number,
   tall: number,
   ground: Ground,
-): { readonly per: number; readonly stands: readonly Stand[] } {
-  const parts = contexts.map((context): Size => {
-    const [left, bottom, right, top] = extentOf(context.shape.outline('front'));
-    const by = 1 / context.shrink;
-    return {
-      context,
-      width: (right - left) * by,
-      height: (top - bottom) * by,
-      left: left * by,
-      bottom: bottom * by,
-    };
-  });
+): Row {
+  const parts = contexts.map(sizeOf);
   const leastGap = Math.min(ground.gap, (0.3 * room) / (parts.length + 1));
   const shared = room - ground.before - leastGap * (parts.length + 1);
   const least = Math.min(ground.least, (0.5 * shared) / Math.max(1, parts.length));
   const tallest = Math.max(1e-6, ...parts.map(({ height }) => height));
   const per = Math.min(fitAlong(parts, shared, least), tall / tallest);
-  const widthOf = ({ width }: Size) => Math.max(width * per, least);
   // What length is left over spreads the parts.
-  const taken = parts.reduce((sum, part) => sum + widthOf(part), 0);
+  const taken = parts.reduce((sum, { width }) => sum + Math.max(width * per, least), 0);
   const gap = leastGap + Math.max(0, shared - taken) / (parts.length + 1);
-  let x = ground.before + gap;
+  return spread(parts, per, least, gap, ground.before);
+}
+
+/** Stands parts side by side at a given size, on as much ground as that takes. */
+export function standAt(contexts: readonly PartContext[], per: number, ground: Ground): Row {
+  return spread(contexts.map(sizeOf), per, ground.least, ground.gap, ground.before);
+}
+
+/** Parts in a row. */
+export interface Row {
+  /** Paper mm to a miniature mm. */
+  readonly per: number;
+  readonly stands: readonly Stand[];
+  /** Length of ground they take, and height of the tallest, paper mm. */
+  readonly lengthMm: number;
+  readonly tallMm: number;
+}
+
+function spread(parts: readonly Size[], per: number, least: number, gap: number, before: number): Row {
+  let x = before + gap;
   const stands = parts.map((part): Stand => {
-    const middle = x + widthOf(part) / 2;
-    x += widthOf(part) + gap;
+    const wide = Math.max(part.width * per, least);
+    const middle = x + wide / 2;
+    x += wide + gap;
     return { ...part, middle };
   });
-  return { per, stands };
+  return { per, stands, lengthMm: x, tallMm: per * Math.max(0, ...parts.map(({ height }) => height)) };
+}
+
+function sizeOf(context: PartContext): Size {
+  const [left, bottom, right, top] = extentOf(context.shape.outline('front'));
+  const by = 1 / context.shrink;
+  return {
+    context,
+    width: (right - left) * by,
+    height: (top - bottom) * by,
+    left: left * by,
+    bottom: bottom * by,
+  };
 }
 
 /** A standing part as an area of the drawing; it bears the part's id. */

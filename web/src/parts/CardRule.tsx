@@ -1,6 +1,6 @@
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
-import { ASSUMED_PX_PER_MM, CARD_MM } from './trueSize.ts';
+import { ASSUMED_PX_PER_MM, CARD_MM } from './screenScale.ts';
 
 interface CardRuleProps {
   /** Pixels to the millimetre as last measured; null for never. */

@@ -91,18 +91,21 @@ interface DrawingViewProps {
   readonly picked?: string | null;
   readonly onPick?: (part: string) => void;
   readonly className?: string;
+  /** Shown at a size of its own rather than fitted to its room. */
+  readonly pxPerMm?: number | null;
   /** Laid over the drawing, in its millimetres with y down. */
   readonly children?: ReactNode;
 }
 
 /** A millimetre drawing on the screen, in the colours of the material code. */
 export function DrawingView(props: DrawingViewProps) {
-  const { drawing, label, picked = null, onPick, className = '', children } = props;
+  const { drawing, label, picked = null, onPick, className = '', pxPerMm = null, children } = props;
   const hatch = useId().replace(/:/g, '');
   const { widthMm, heightMm, items } = drawing;
   return (
     <svg
       className={className}
+      {...(pxPerMm === null ? {} : { width: widthMm * pxPerMm, height: heightMm * pxPerMm })}
       viewBox={`0 0 ${widthMm} ${heightMm}`}
       role={children ? 'group' : 'img'}
       aria-label={label}

@@ -1,6 +1,8 @@
-import { makeShapeStore } from '@every-inch/core/form';
-import { type PieceReckoned, reckonPiece } from '@every-inch/core/whole';
+import { makeShapeStore, type PersonForm, PLAIN_PERSON } from '@every-inch/core/form';
+import { DEFAULT_PART, type Part, type PartId } from '@every-inch/core/piece';
+import { type PartContext, type PieceReckoned, reckonPiece } from '@every-inch/core/whole';
 import { createSelector } from '@reduxjs/toolkit';
+import { useMemo } from 'react';
 import { type Heeds, heedsOf } from './heeds.ts';
 import { type State, useAppSelector } from './store.ts';
 
@@ -16,6 +18,26 @@ export const selectReckoned: (state: State) => PieceReckoned | null = createSele
   (piece, workshopOwn, now) =>
     piece && now !== '' ? reckonPiece(piece, { shapes, workshopOwn, now }) : null,
 );
+
+/** A person to compare with, as a part that is none of the piece's. */
+const BESIDE: PersonForm = { ...PLAIN_PERSON, statureMm: 1700 };
+
+/** The person beside the line-up; null when nobody is asked for, or nothing stands there. */
+export function usePersonBeside(isWanted: boolean): PartContext | null {
+  const { contexts } = useReckoned();
+  const [any] = contexts.values();
+  return useMemo(() => {
+    if (!isWanted || !any) return null;
+    const part: Part = {
+      ...any.part,
+      ...DEFAULT_PART,
+      id: 'beside' as PartId,
+      name: 'person, 1.70 m',
+      form: BESIDE,
+    };
+    return { ...any, part, shape: shapes.shapeOf(BESIDE), shrink: any.scale.ratio };
+  }, [isWanted, any]);
+}
 
 const NO_HEEDS: Heeds = { byLens: new Map(), byPart: new Map() };
 

@@ -1,9 +1,11 @@
 import { lineUp } from '@every-inch/core/size';
-import { lazy, Suspense, useCallback, useMemo, useReducer } from 'react';
+import { lazy, Suspense, useCallback, useLayoutEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
+import { ASSUMED_PX_PER_MM, useTrueSize } from '../../parts/screenScale.ts';
+import { TrueSize } from '../../parts/TrueSize.tsx';
 import { useSizeMm } from '../../parts/useSize.ts';
 import { useLensKey } from '../../shell/Keys.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { usePersonBeside, useReckoned } from '../../state/derived.ts';
 import { selected } from '../../state/sessionSlice.ts';
 import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { GripView } from './GripView.tsx';
@@ -35,13 +37,23 @@ export function LineUp() {
   const toPose = useCallback(() => toggle('pose'), []);
   useLensKey('v', toSpace);
   useLensKey('j', toPose);
+  const [withPerson, setWithPerson] = useState(false);
+  const beside = usePersonBeside(withPerson);
+  const screen = useTrueSize();
+  const [isTrue, setIsTrue] = useState(false);
+  const per = isTrue && screen[0] !== null ? screen[0] / ASSUMED_PX_PER_MM : null;
   const [ref, size] = useSizeMm<HTMLDivElement>();
+  const scroller = useRef<HTMLDivElement>(null);
+  // At true size the ground comes into sight first: everything stands on it.
+  useLayoutEffect(() => {
+    if (per !== null && scroller.current) scroller.current.scrollTop = scroller.current.scrollHeight;
+  }, [per]);
   const drawing = useMemo(() => {
     const standing = piece.parts.flatMap(({ id }) => contexts.get(id) ?? []);
-    return size && standing.length > 0
-      ? lineUp(standing, size.widthMm, size.heightMm, part?.id ?? null)
-      : null;
-  }, [piece.parts, contexts, size, part]);
+    if (!size || standing.length === 0) return null;
+    const shown = per === null ? { beside } : { per, beside };
+    return lineUp(standing, size.widthMm, size.heightMm, part?.id ?? null, shown);
+  }, [piece.parts, contexts, size, part, per, beside]);
   return (
     <div>
       <div className="heading flex items-center justify-between">
@@ -60,9 +72,21 @@ export function LineUp() {
             )}
           </span>
         )}
-        <span>{scene === 'line-up' ? 'in life' : ''}</span>
+        {scene === 'line-up' && (
+          <span className="flex items-center gap-3 font-normal text-ink">
+            <label className="flex items-center gap-1.5">
+              <input
+                type="checkbox"
+                checked={withPerson}
+                onChange={(event) => setWithPerson(event.currentTarget.checked)}
+              />
+              beside a person
+            </label>
+            <TrueSize isTrue={isTrue} onTrue={setIsTrue} screen={screen} />
+          </span>
+        )}
       </div>
-      <div ref={ref} className="h-[min(330px,42vh)] min-h-56">
+      <div ref={ref} className="relative h-[min(330px,42vh)] min-h-56">
         {scene === 'pose' && part && context && 'angles' in part.form && (
           <Suspense fallback={<p className="p-4 text-quiet">Laying the joints out …</p>}>
             <PoseBoard key={part.id} context={context} part={{ ...part, form: part.form }} />
@@ -74,19 +98,26 @@ export function LineUp() {
           </Suspense>
         )}
         {scene === 'line-up' && drawing && (
-          <DrawingView
-            drawing={drawing}
-            label={`Line-up of ${contexts.size} parts to one scale`}
-            picked={part?.id ?? null}
-            onPick={(id) => dispatch(selected(id))}
-            className="size-full"
+          <div
+            ref={scroller}
+            className="absolute inset-0 overflow-auto"
+            tabIndex={per === null ? undefined : 0}
           >
-            {!readOnly &&
-              context &&
-              drawing.grips.map((grip) => (
-                <GripView key={grip.axis} grip={grip} context={context} heightMm={drawing.heightMm} />
-              ))}
-          </DrawingView>
+            <DrawingView
+              drawing={drawing}
+              label={`Line-up of ${contexts.size} parts to one scale`}
+              picked={part?.id ?? null}
+              onPick={(id) => dispatch(selected(id))}
+              className={per === null ? 'size-full' : 'max-w-none'}
+              pxPerMm={per === null ? null : ASSUMED_PX_PER_MM}
+            >
+              {!readOnly &&
+                context &&
+                drawing.grips.map((grip) => (
+                  <GripView key={grip.axis} grip={grip} context={context} heightMm={drawing.heightMm} />
+                ))}
+            </DrawingView>
+          </div>
         )}
       </div>
     </div>

@@ -4,10 +4,10 @@ import { type CoreDepth, viewTitle } from '@every-inch/core/form';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { heroicOf, type PartContext } from '@every-inch/core/whole';
 import { type KeyboardEvent, lazy, type PointerEvent, Suspense, useMemo, useRef, useState } from 'react';
-import { CardRule } from '../../parts/CardRule.tsx';
 import { Choice } from '../../parts/Choice.tsx';
 import { DrawingView } from '../../parts/DrawingView.tsx';
-import { useTrueSize } from '../../parts/trueSize.ts';
+import { useTrueSize } from '../../parts/screenScale.ts';
+import { TrueSize } from '../../parts/TrueSize.tsx';
 import { type SolidWork, useSolid } from '../../workers/useSolid.ts';
 import { SolidFiles } from './SolidFiles.tsx';
 import type { Cut, Standpoint } from './SolidScene.tsx';
@@ -154,40 +154,6 @@ function CutFields({ cut, onCut }: CutFieldsProps) {
             onChange={(event) => onCut({ ...cut, share: Number(event.currentTarget.value) })}
           />
         </>
-      )}
-    </>
-  );
-}
-
-interface TrueSizeProps {
-  readonly isTrue: boolean;
-  readonly onTrue: (isTrue: boolean) => void;
-  readonly screen: ReturnType<typeof useTrueSize>;
-}
-
-/** Shows the part as large as it will be, once the screen has been measured against a card. */
-function TrueSize({ isTrue, onTrue, screen: [pxPerMm, setPxPerMm] }: TrueSizeProps) {
-  const [isMeasuring, setIsMeasuring] = useState(false);
-  return (
-    <>
-      <label className="flex items-center gap-1.5">
-        <input
-          type="checkbox"
-          checked={isTrue}
-          onChange={() => {
-            if (pxPerMm === null) setIsMeasuring(true);
-            onTrue(!isTrue);
-          }}
-        />
-        true size
-      </label>
-      {isTrue && (
-        <button type="button" className="press-quiet" onClick={() => setIsMeasuring(true)}>
-          measure the screen
-        </button>
-      )}
-      {isMeasuring && (
-        <CardRule pxPerMm={pxPerMm} onMeasured={setPxPerMm} onClose={() => setIsMeasuring(false)} />
       )}
     </>
   );
