@@ -3,7 +3,9 @@ import { bytesOf, expect, openDemo, test } from './bench.ts';
 
 /** The PDF library is served to the page only here, to draw the pages as a reader would. */
 const PDFJS = 'node_modules/pdfjs-dist/legacy/build';
-const DPI = 300;
+const DPI = 600;
+/** Width that templates are drawn in, mm. */
+const THIN_MM = 0.18;
 
 /** What is inked on a page between two heights from its top, mm. */
 async function inked(page: import('@playwright/test').Page, pdf: Buffer, topMm: number, bottomMm: number) {
@@ -63,19 +65,19 @@ test('a template prints at true size: its marks are measured on the drawn page',
     await sheet.getByRole('button', { name: 'Save templates as PDF' }).click();
     return bytesOf(await download);
   };
-  // The quay is 150 × 110 mm; lines are drawn about their middle, 0.25 mm wide.
+  // The quay is 150 × 110 mm; a line is inked to half its width on either side.
   const template = await inked(page, await save(), 11, 123);
-  expect(Math.abs(template.widthMm - 150)).toBeLessThan(0.5);
-  expect(Math.abs(template.heightMm - 110)).toBeLessThan(0.5);
+  expect(Math.abs(template.widthMm - THIN_MM - 150)).toBeLessThan(0.2);
+  expect(Math.abs(template.heightMm - THIN_MM - 110)).toBeLessThan(0.2);
   expect(template.pages).toBe(1);
   // The rule at the foot is 100 mm.
   const rule = await inked(page, await save(), 297 - 18.2, 297 - 17.8);
-  expect(Math.abs(rule.lineMm - 100)).toBeLessThan(0.6);
+  expect(Math.abs(rule.lineMm - 100)).toBeLessThan(0.4);
 
   // A printer that makes 98 of 100 is made up for.
   await sheet.getByLabel('The 100 mm rule came out as').fill('98');
   const larger = await inked(page, await save(), 12, 127);
-  expect(Math.abs(larger.widthMm - 150 / 0.98)).toBeLessThan(0.5);
+  expect(Math.abs(larger.widthMm - THIN_MM - 150 / 0.98)).toBeLessThan(0.2);
   await sheet.getByLabel('mirrored pair').check();
   await sheet.getByLabel('side').check();
   await sheet.getByLabel('Copies').fill('3');
