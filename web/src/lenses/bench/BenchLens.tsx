@@ -4,7 +4,7 @@ import { CARE } from '@every-inch/core/handbook';
 import { useCallback, useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { Choice } from '../../parts/Choice.tsx';
-import { DrawingView } from '../../parts/DrawingView.tsx';
+import { PagesView } from '../../parts/PagesView.tsx';
 import { useLensKey } from '../../shell/Keys.tsx';
 import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
 import { useReckoned } from '../../state/derived.ts';
@@ -108,20 +108,7 @@ export default function BenchLens() {
               {says}
             </p>
           )}
-          <div
-            className="sheet grid grid-cols-[repeat(auto-fill,minmax(300px,1fr))] gap-4"
-            data-theme="light"
-          >
-            {pages.map((page, i) => (
-              <DrawingView
-                // biome-ignore lint/suspicious/noArrayIndexKey: pages are known by their number
-                key={i}
-                drawing={page}
-                label={`Page ${i + 1} of the bench sheet`}
-                className="w-full border border-hair bg-white"
-              />
-            ))}
-          </div>
+          <PagesView pages={pages} of="bench sheet" />
         </>
       }
       reckoning={

@@ -1,6 +1,6 @@
 import { type Addition, DEFAULT_ADDITION, newId } from '@every-inch/core/piece';
 import { formatQuantity } from '@every-inch/core/reckoning';
-import { Trash2 } from 'lucide-react';
+import { BinButton } from '../../parts/BinButton.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
@@ -71,11 +71,9 @@ function AdditionRow({ addition }: { readonly addition: Addition }) {
         </label>
       </td>
       <td>
-        <button
-          type="button"
-          className="size-7 text-quiet hover:text-wont"
-          aria-label={`Take ${addition.name} out`}
-          onClick={() =>
+        <BinButton
+          label={`Take ${addition.name} out`}
+          onPress={() =>
             dispatch(
               edit(`take ${addition.name} out`, (piece) => ({
                 ...piece,
@@ -83,9 +81,7 @@ function AdditionRow({ addition }: { readonly addition: Addition }) {
               })),
             )
           }
-        >
-          <Trash2 className="mx-auto size-3.5" />
-        </button>
+        />
       </td>
     </tr>
   );

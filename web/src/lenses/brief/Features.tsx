@@ -1,6 +1,7 @@
 import { usualFeatures } from '@every-inch/core/brief';
 import type { Feature, Part } from '@every-inch/core/piece';
-import { Check, Trash2 } from 'lucide-react';
+import { Check } from 'lucide-react';
+import { BinButton } from '../../parts/BinButton.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { editAt, selectPart, useAppDispatch, useAppSelector } from '../../state/store.ts';
@@ -75,14 +76,7 @@ function FeatureRow({ feature, at, onFeature, onRemove }: RowProps) {
           `${wanted - made} to make`
         )}
       </span>
-      <button
-        type="button"
-        className="size-7 text-quiet hover:text-wont"
-        aria-label={`Take out ${name}`}
-        onClick={onRemove}
-      >
-        <Trash2 className="mx-auto size-3.5" />
-      </button>
+      <BinButton label={`Take out ${name}`} onPress={onRemove} />
     </li>
   );
 }

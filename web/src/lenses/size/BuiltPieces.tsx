@@ -1,8 +1,9 @@
 import type { BuiltForm, BuiltPiece, PlainForm } from '@every-inch/core/form';
 import type { Part } from '@every-inch/core/piece';
 import { realMm } from '@every-inch/core/units';
-import { Copy, Trash2 } from 'lucide-react';
+import { Copy } from 'lucide-react';
 import { useState } from 'react';
+import { BinButton } from '../../parts/BinButton.tsx';
 import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { useLifeFormat } from '../../parts/lengths.ts';
@@ -86,15 +87,7 @@ function PieceRow({ piece, isOpen, isOnly, onOpen, onPiece, onCopy, onRemove }: 
         >
           <Copy className="mx-auto size-3.5" />
         </button>
-        <button
-          type="button"
-          className="size-7 text-quiet hover:text-wont disabled:opacity-40"
-          aria-label={`Take out ${piece.name}`}
-          disabled={isOnly}
-          onClick={onRemove}
-        >
-          <Trash2 className="mx-auto size-3.5" />
-        </button>
+        <BinButton label={`Take out ${piece.name}`} disabled={isOnly} onPress={onRemove} />
       </td>
     </tr>
   );

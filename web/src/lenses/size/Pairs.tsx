@@ -1,7 +1,7 @@
 import type { Pair, Part } from '@every-inch/core/piece';
 import { usualPairs } from '@every-inch/core/size';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
-import { Trash2 } from 'lucide-react';
+import { BinButton } from '../../parts/BinButton.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
@@ -59,14 +59,7 @@ function PairRow({ part, pair, at, onPair, onRemove }: PairRowProps) {
           <span className="text-quiet">measure both</span>
         )}
       </span>
-      <button
-        type="button"
-        className="size-7 text-quiet hover:text-wont"
-        aria-label={`Take the pair of ${pair.name} out`}
-        onClick={onRemove}
-      >
-        <Trash2 className="mx-auto size-3.5" />
-      </button>
+      <BinButton label={`Take the pair of ${pair.name} out`} onPress={onRemove} />
     </li>
   );
 }

@@ -12,7 +12,7 @@ import {
 } from '@every-inch/core/form';
 import type { Part } from '@every-inch/core/piece';
 import { formatMiniMm, miniMm, realMm } from '@every-inch/core/units';
-import { Trash2 } from 'lucide-react';
+import { BinButton } from '../../parts/BinButton.tsx';
 import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { useLifeFormat } from '../../parts/lengths.ts';
@@ -98,19 +98,15 @@ function Openings({ openings, onOpenings }: OpeningsProps) {
               </td>
             ))}
             <td>
-              <button
-                type="button"
-                className="size-7 text-quiet hover:text-wont"
-                aria-label={`Take out opening ${i + 1}`}
-                onClick={() =>
+              <BinButton
+                label={`Take out opening ${i + 1}`}
+                onPress={() =>
                   onOpenings(
                     openings.filter((_, j) => j !== i),
                     'taking out an opening',
                   )
                 }
-              >
-                <Trash2 className="mx-auto size-3.5" />
-              </button>
+              />
             </td>
           </tr>
         ))}

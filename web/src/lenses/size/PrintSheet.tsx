@@ -3,8 +3,8 @@ import { type Drawing, PAPERS, type Paper, TilingError, toSvg } from '@every-inc
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { Choice } from '../../parts/Choice.tsx';
-import { DrawingView } from '../../parts/DrawingView.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { PagesView } from '../../parts/PagesView.tsx';
 import { useReckoned } from '../../state/derived.ts';
 import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { workshopChanged } from '../../state/workshopSlice.ts';
@@ -153,19 +153,8 @@ export default function PrintSheet() {
           come out as 100 mm.
         </p>
       )}
-      <div
-        className="sheet mt-3 grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-4"
-        data-theme="light"
-      >
-        {pages.map((page, i) => (
-          <DrawingView
-            // biome-ignore lint/suspicious/noArrayIndexKey: pages are known by their number
-            key={i}
-            drawing={page}
-            label={`Page ${i + 1} of the templates`}
-            className="w-full border border-hair bg-white"
-          />
-        ))}
+      <div className="mt-3">
+        <PagesView pages={pages} of="templates" />
       </div>
     </section>
   );

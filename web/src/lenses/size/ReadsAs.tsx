@@ -2,8 +2,8 @@ import { LIFE_SIZES } from '@every-inch/core/handbook';
 import { type FoundThing, newId } from '@every-inch/core/piece';
 import { likenesses, standIns } from '@every-inch/core/size';
 import { formatMiniMm, formatRealMetric, miniMm, type RealMm, realMm } from '@every-inch/core/units';
-import { Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
+import { BinButton } from '../../parts/BinButton.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { useLifeFormat } from '../../parts/lengths.ts';
 import { TextField } from '../../parts/TextField.tsx';
@@ -174,11 +174,9 @@ function FoundRow({ thing }: { readonly thing: FoundThing }) {
         )}
       </td>
       <td>
-        <button
-          type="button"
-          className="size-7 text-quiet hover:text-wont"
-          aria-label={`Take ${thing.name} out`}
-          onClick={() =>
+        <BinButton
+          label={`Take ${thing.name} out`}
+          onPress={() =>
             dispatch(
               edit(`take ${thing.name} out`, (piece) => ({
                 ...piece,
@@ -186,9 +184,7 @@ function FoundRow({ thing }: { readonly thing: FoundThing }) {
               })),
             )
           }
-        >
-          <Trash2 className="mx-auto size-3.5" />
-        </button>
+        />
       </td>
     </tr>
   );
