@@ -6,8 +6,11 @@ import {
   DEFAULT_BRIEF,
   DEFAULT_CORE,
   DEFAULT_ENTRY,
+  DEFAULT_FIT,
   DEFAULT_PART,
   type EntryId,
+  type Fit,
+  type FitKind,
   type FoundThing,
   type LogEntry,
   newPiece,
@@ -45,6 +48,10 @@ export function demoEntry(
   over: Omit<LogEntry, keyof typeof DEFAULT_ENTRY | 'id'> & Partial<LogEntry>,
 ): LogEntry {
   return { ...DEFAULT_ENTRY, pictures: [], id: id as EntryId, ...over };
+}
+
+export function demoFit(id: string, kind: FitKind, part: string, on: string, over: Partial<Fit> = {}): Fit {
+  return { ...DEFAULT_FIT, id, kind, part: part as PartId, on: on as PartId, ...over };
 }
 
 const CLAYS: Clay[] = [
@@ -180,6 +187,15 @@ const FOUND: FoundThing[] = [
   { id: 'shore', name: 'Coarse sand', acrossMm: 0.6, meant: 'life.pebble' },
 ];
 
+const FITS: Fit[] = [
+  demoFit('oar-held', 'held-by', 'oar', 'ferrywoman'),
+  demoFit('ferrywoman-stands', 'sits-on', 'ferrywoman', 'stage'),
+  demoFit('goose-beside', 'beside', 'goose', 'ferrywoman'),
+  demoFit('lantern-in-crate', 'goes-into', 'lantern', 'crate', {
+    opening: { shape: 'square', widthMm: 484, heightMm: 344 },
+  }),
+];
+
 function logUpTo(now: string): LogEntry[] {
   const daysAgo = (days: number) => formatISO(subDays(parseISO(now), days));
   return [
@@ -238,6 +254,7 @@ export function lowWaterFerry(now: string): Piece {
     clays: CLAYS,
     parts: PARTS,
     found: FOUND,
+    fits: FITS,
     log: logUpTo(now),
     own: { 'oven.dial-error': 8 },
   };

@@ -7,7 +7,7 @@ import {
   type Piece,
   type PieceId,
 } from '../piece/index.ts';
-import { demoClay, demoEntry, demoPart, ofClay } from './ferry.ts';
+import { demoClay, demoEntry, demoFit, demoPart, ofClay } from './ferry.ts';
 
 /** *Toll Frogs*: five toll-keepers 32 mm to the eyes, in coloured clay, due in 3 days. */
 export function tollFrogs(now: string): Piece {
@@ -52,7 +52,7 @@ export function tollFrogs(now: string): Piece {
       demoPart(
         frog,
         'Frog toll-keeper',
-        { kind: 'round', heightMm: 1750, widthMm: 1450, crest: 'bulging eyes', armsMm: 760, legsMm: 820 },
+        { kind: 'round', heightMm: 1750, widthMm: 1200, crest: 'bulging eyes', armsMm: 700, legsMm: 420 },
         {
           count: 5,
           mix: [
@@ -92,6 +92,13 @@ export function tollFrogs(now: string): Piece {
         { kind: 'rod', lengthMm: 1500, startMm: 26, endMm: 12, lying: false },
         { count: 24, note: 'Broom bristle.' },
       ),
+    ],
+    fits: [
+      demoFit('frog-on-base', 'sits-on', 'toll-keeper', 'base'),
+      demoFit('pike-held', 'held-by', 'pike', 'toll-keeper'),
+      demoFit('frog-under-gate', 'passes-under', 'toll-keeper', 'gate-beam', {
+        opening: { shape: 'square', widthMm: 2500, heightMm: 2720 },
+      }),
     ],
     log: [
       demoEntry('frog-1', {

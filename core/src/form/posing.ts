@@ -1,5 +1,7 @@
+import type { Grid } from '../solid/index.ts';
 import { beastPuppet, birdPuppet } from './creatures/index.ts';
 import {
+  gridOf,
   loftRings,
   type Pose,
   type Puppet,
@@ -11,7 +13,7 @@ import {
 } from './lofted/index.ts';
 import { type Heroic, personPuppet } from './person/index.ts';
 import { SIDES, seenAt } from './side.ts';
-import type { Form, JointAngles, Ring, Vec2, Vec3, View } from './types.ts';
+import type { Form, Joint, JointAngles, Ring, Vec2, Vec3, View } from './types.ts';
 
 /** A place on a posed body that can be pulled. */
 export interface Handle {
@@ -103,6 +105,22 @@ export function poseBody(puppet: Puppet, pose: Pose): Posed {
     handles: handlesIn(puppet, pose),
     rings: (view) => set.flatMap(({ loft, sections }) => loftRings(loft, sections, SIDES[view])),
     groundMm: Math.min(...set.map(({ min }) => min[1])),
+  };
+}
+
+/** A body in a pose as a coarse grid, and where its joints then are; quick enough to try poses with. */
+export function poseGrid(
+  puppet: Puppet,
+  pose: Pose,
+  cellMm: number,
+): { readonly grid: Grid; readonly joints: readonly Joint[] } {
+  const { lofts, joints } = posed(puppet.lofts, puppet.joints, pose);
+  return {
+    grid: gridOf(
+      lofts.map((loft) => placed(loft, sectionsOf(loft))),
+      cellMm,
+    ),
+    joints,
   };
 }
 

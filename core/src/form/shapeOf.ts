@@ -1,3 +1,4 @@
+import type { Grid } from '../solid/index.ts';
 import { ballShape } from './ball.ts';
 import { blockShape } from './block.ts';
 import { builtShape } from './builtUp.ts';
@@ -112,6 +113,9 @@ function once<T>(make: () => T): () => T {
   };
 }
 
+/** Most cells of a grid that is kept; 2 MB. */
+const MOST_KEPT_CELLS = 500_000;
+
 /** Cores kept of one shape: a few scales and skins back. */
 const MOST_CORES = 16;
 
@@ -120,6 +124,14 @@ function lazily(shape: Shape): Shape {
   const outlines: Record<View, () => Outline> = {
     front: once(() => shape.outline('front')),
     side: once(() => shape.outline('side')),
+  };
+  let sampled: { cellMm: number; grid: Grid } | null = null;
+  const sample = (cellMm: number): Grid => {
+    if (sampled?.cellMm === cellMm) return sampled.grid;
+    const grid = shape.sample(cellMm);
+    // Only coarse grids are kept: footprints and fits ask for the same one at every change.
+    if (grid.distance.length <= MOST_KEPT_CELLS) sampled = { cellMm, grid };
+    return grid;
   };
   const cores = new Map<string, Core>();
   const core = (skinMm: number, leastMm: number): Core => {
@@ -132,7 +144,13 @@ function lazily(shape: Shape): Shape {
     cores.set(key, lazyCore);
     return lazyCore;
   };
-  return { ...shape, outline: (view) => outlines[view](), section: once(() => shape.section()), core };
+  return {
+    ...shape,
+    outline: (view) => outlines[view](),
+    section: once(() => shape.section()),
+    sample,
+    core,
+  };
 }
 
 /** Bodies kept by proportions and pose; their length only scales them. */

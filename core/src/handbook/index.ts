@@ -1,11 +1,13 @@
+import { BASES } from './bases.ts';
 import { BENCH_THINGS } from './benchThings.ts';
 import { CLAYS } from './clays.ts';
 import { BODY_CANONS, BODY_FRACTIONS, BODY_GIRTHS, BODY_MASSES } from './people.ts';
 import type { Row } from './row.ts';
-import { BAKE_RULES, BULK_RULES, SIZE_RULES } from './rules.ts';
+import { BAKE_RULES, BULK_RULES, FIT_RULES, SIZE_RULES } from './rules.ts';
 import { NAMED_SCALES } from './scales.ts';
 import { LIFE_SIZES } from './sizes.ts';
 
+export { BASES, type BaseRow, type BaseShape } from './bases.ts';
 export { BENCH_THINGS } from './benchThings.ts';
 export { CARE, type CareNote, type CareStep } from './care.ts';
 export { CLAYS, type ClayFamily, type ClayRow } from './clays.ts';
@@ -30,6 +32,12 @@ export const TABLES: readonly HandbookTable[] = [
   { id: 'canons', title: 'Canons in heads', rows: BODY_CANONS },
   { id: 'life', title: 'Sizes in life', rows: LIFE_SIZES },
   { id: 'bench', title: 'Things on the bench, across', rows: BENCH_THINGS },
+  { id: 'fits', title: 'How parts go together', rows: FIT_RULES },
+  {
+    id: 'bases',
+    title: 'Bases, across',
+    rows: BASES.map(({ row }) => row),
+  },
   { id: 'bulk', title: 'Core and clay', rows: BULK_RULES },
   {
     id: 'clays',

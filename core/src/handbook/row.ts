@@ -10,6 +10,7 @@ export type Unit =
   | 'cm³'
   | 'g'
   | 'g/cm³'
+  | '°'
   | '°C'
   | '°C apart'
   | 'min'

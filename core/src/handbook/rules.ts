@@ -44,3 +44,14 @@ export const BAKE_RULES: readonly Row[] = [
   practice('oven.tight', 'Less room than this is tight', 10, 'mm'),
   practice('oven.swing', 'Swing of the thermostat, either way', 10, '°C apart', { low: 5, high: 15 }),
 ];
+
+/** Rules of how parts go together. */
+export const FIT_RULES: readonly Row[] = [
+  practice('fit.tight', 'Less clearance than this is tight', 0.5, 'mm'),
+  practice('fit.base-margin', 'Base to be seen round the feet', 1, 'mm'),
+  practice('fit.peg', 'Clearance round a glued peg', 0.15, 'mm', { low: 0.1, high: 0.2 }),
+  practice('fit.insert', 'Clearance round an insert', 0.3, 'mm'),
+  remembered('fit.grip', 'A hand closes round a shaft up to this share of its length', 0.33, ''),
+  practice('stand.angle', 'A handled piece stands tipped by', 15, '°'),
+  practice('base.thickness', 'Thickness of a base', 3, 'mm'),
+];

@@ -1,5 +1,17 @@
 import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
-import type { Addition, Brief, Clay, CoreChoice, LogEntry, Part, Piece, Schools } from './document.ts';
+import type {
+  Addition,
+  Brief,
+  Clay,
+  CoreChoice,
+  Decision,
+  Fit,
+  LogEntry,
+  Part,
+  Piece,
+  Reference,
+  Schools,
+} from './document.ts';
 import { type ClayId, newId, type PieceId } from './ids.ts';
 
 export const DEFAULT_SCHOOLS: Schools = { colour: 'painted', bakes: 'sections', heat: 'set', core: 'foil' };
@@ -32,6 +44,22 @@ export const DEFAULT_ADDITION = {
   waitDays: 0,
   accepted: false,
 } satisfies Partial<Addition>;
+export const DEFAULT_FIT = { opening: null, madeMm: null } satisfies Partial<Fit>;
+export const DEFAULT_DECISION = {
+  answer: '',
+  before: 'first-bake',
+  parts: [],
+  settled: null,
+} satisfies Partial<Decision>;
+export const DEFAULT_REFERENCE = {
+  caption: '',
+  source: '',
+  part: null,
+  shownRatio: 1,
+  known: null,
+  square: null,
+  takings: [],
+} satisfies Partial<Reference>;
 export const DEFAULT_ENTRY = {
   part: null,
   measure: null,
@@ -62,6 +90,9 @@ export function newPiece(name: string, created: string, random: () => number = M
     parts: [],
     found: [],
     additions: [],
+    fits: [],
+    decisions: [],
+    references: [],
     log: [],
     own: {},
     quarantine: [],

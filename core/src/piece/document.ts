@@ -2,6 +2,7 @@ import 'reflect-metadata';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
+  ArrayMinSize,
   Equals,
   IsArray,
   IsBoolean,
@@ -26,12 +27,20 @@ import type { Form } from '../form/index.ts';
 import type { ClayFamily } from '../handbook/index.ts';
 import type { Datum, FigureScale, RatioScale, Scale } from '../scale/index.ts';
 import {
+  CLOSING_STEPS,
+  type ClosingStep,
+  FIT_KINDS,
+  type FitKind,
+  OPENING_SHAPES,
+  type OpeningShape,
   OUTCOMES,
   type Outcome,
   PIECE_FORMAT,
   PIECE_VERSION,
   PURPOSES,
   type Purpose,
+  TAKING_KINDS,
+  type TakingKind,
   VIEWPOINTS,
   type Viewpoint,
 } from './constants.ts';
@@ -243,6 +252,102 @@ export class Addition {
   @IsBoolean() accepted!: boolean;
 }
 
+/** A clear opening, in the frame of the part that has it. */
+export class FitOpening {
+  @IsIn(OPENING_SHAPES) shape!: OpeningShape;
+  @IsNumber(FINITE) @IsPositive() widthMm!: number;
+  /** To the crown of an arch; of no account for a round one. */
+  @IsNumber(FINITE) @IsPositive() heightMm!: number;
+}
+
+/** How two parts go together. */
+export class Fit {
+  @Matches(ID_PATTERN) id!: string;
+  @IsIn(FIT_KINDS) kind!: FitKind;
+  /** The part that sits, rides, passes, … */
+  @Matches(ID_PATTERN) part!: PartId;
+  /** The part that it sits on, passes under, … */
+  @Matches(ID_PATTERN) on!: PartId;
+  /** Null takes it from the form of the part that has it, where that has one. */
+  @IsOptional() @ValidateNested() @Type(() => FitOpening) opening!: FitOpening | null;
+  /** Size across of the part that goes, as measured on the bench, miniature mm; null goes by its form. */
+  @IsOptional() @IsNumber(FINITE) @IsPositive() madeMm!: number | null;
+}
+
+/** Something to be settled before a step closes it. */
+export class Decision {
+  @Matches(ID_PATTERN) id!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) question!: string;
+  /** Empty while open. */
+  @IsString() @MaxLength(NAME_LENGTH) answer!: string;
+  @IsIn(CLOSING_STEPS) before!: ClosingStep;
+  /** Parts that are made by the answer. */
+  @IsArray() @ArrayMaxSize(500) @Matches(ID_PATTERN, { each: true }) parts!: PartId[];
+  /** When the answer was last settled; what was done since leans on it. */
+  @IsOptional() @IsISO8601({ strict: true }) settled!: string | null;
+}
+
+/** A place on a picture, px of the picture as it is kept, from its upper left corner. */
+export class Spot {
+  @IsNumber(FINITE) x!: number;
+  @IsNumber(FINITE) y!: number;
+}
+
+/** A length that is known in what a picture shows. */
+export class KnownLength {
+  @IsArray()
+  @ArrayMinSize(2)
+  @ArrayMaxSize(2)
+  @ValidateNested({ each: true })
+  @Type(() => Spot)
+  spots!: Spot[];
+  @IsNumber(FINITE) @IsPositive() lengthMm!: number;
+}
+
+/** A rectangle of known sides in what a picture shows: it squares a picture taken aslant. */
+export class KnownRectangle {
+  /** Round it, beginning at the left end of the side that lies lowest in the picture or is called its width. */
+  @IsArray()
+  @ArrayMinSize(4)
+  @ArrayMaxSize(4)
+  @ValidateNested({ each: true })
+  @Type(() => Spot)
+  spots!: Spot[];
+  @IsNumber(FINITE) @IsPositive() widthMm!: number;
+  @IsNumber(FINITE) @IsPositive() heightMm!: number;
+}
+
+/** A measure taken off a picture: two places, or three for an angle, the corner second. */
+export class Taking {
+  @Matches(ID_PATTERN) id!: string;
+  @IsIn(TAKING_KINDS) kind!: TakingKind;
+  @IsString() @MaxLength(NAME_LENGTH) name!: string;
+  @IsArray()
+  @ArrayMinSize(2)
+  @ArrayMaxSize(3)
+  @ValidateNested({ each: true })
+  @Type(() => Spot)
+  spots!: Spot[];
+}
+
+/** A picture to work from; the picture itself lies beside the piece. */
+export class Reference {
+  @Matches(ID_PATTERN) id!: PictureId;
+  @IsIn(['image/jpeg', 'image/png', 'image/webp']) type!: 'image/jpeg' | 'image/png' | 'image/webp';
+  /** Size of the picture as it is kept, px. */
+  @IsInt() @IsPositive() @Max(20_000) widthPx!: number;
+  @IsInt() @IsPositive() @Max(20_000) heightPx!: number;
+  @IsString() @MaxLength(NAME_LENGTH) caption!: string;
+  /** Who took or drew it, and where it is from. */
+  @IsString() @MaxLength(NAME_LENGTH) source!: string;
+  @IsOptional() @Matches(ID_PATTERN) part!: PartId | null;
+  /** 1 where it shows the thing itself; N where it shows a miniature at 1:N. */
+  @IsNumber(FINITE) @Min(0.1) shownRatio!: number;
+  @IsOptional() @ValidateNested() @Type(() => KnownLength) known!: KnownLength | null;
+  @IsOptional() @ValidateNested() @Type(() => KnownRectangle) square!: KnownRectangle | null;
+  @IsArray() @ArrayMaxSize(500) @ValidateNested({ each: true }) @Type(() => Taking) takings!: Taking[];
+}
+
 /** A piece: everything that is saved, undone and exported. */
 export class Piece {
   @Equals(PIECE_FORMAT) format!: typeof PIECE_FORMAT;
@@ -268,6 +373,9 @@ export class Piece {
   @IsArray() @ValidateNested({ each: true }) @Type(() => Part) parts!: Part[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => FoundThing) found!: FoundThing[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => Addition) additions!: Addition[];
+  @IsArray() @ValidateNested({ each: true }) @Type(() => Fit) fits!: Fit[];
+  @IsArray() @ValidateNested({ each: true }) @Type(() => Decision) decisions!: Decision[];
+  @IsArray() @ValidateNested({ each: true }) @Type(() => Reference) references!: Reference[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => LogEntry) log!: LogEntry[];
   /** The maker’s own values, by handbook row. */
   @IsObject() own!: Record<string, number>;

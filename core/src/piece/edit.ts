@@ -1,6 +1,7 @@
 import type { DocumentPath } from '../reckoning/index.ts';
 import type { Clay, LogEntry, Part, Piece } from './document.ts';
 import { newId, type PartId } from './ids.ts';
+import { withoutLinksTo } from './links.ts';
 
 /**
  * Thrown when a path of the document leads nowhere; a fault of the program.
@@ -64,11 +65,14 @@ export function addPart(piece: Piece, part: Part, after: PartId | null = null): 
 /** A piece without a part and what hangs on it; their log entries stay and belong to the whole piece. */
 export function removePart(piece: Piece, id: PartId): Piece {
   const gone = new Set<string>(withDescendants(piece, id).map((part) => part.id));
-  return {
-    ...piece,
-    parts: piece.parts.filter((part) => !gone.has(part.id)),
-    log: piece.log.map((entry) => (entry.part && gone.has(entry.part) ? { ...entry, part: null } : entry)),
-  };
+  return withoutLinksTo(
+    {
+      ...piece,
+      parts: piece.parts.filter((part) => !gone.has(part.id)),
+      log: piece.log.map((entry) => (entry.part && gone.has(entry.part) ? { ...entry, part: null } : entry)),
+    },
+    (one) => gone.has(one),
+  );
 }
 
 /** A name not yet taken: `Post 2`, `Post 3`. */

@@ -8,11 +8,25 @@ import {
   DEFAULT_BRIEF,
   DEFAULT_CLAY,
   DEFAULT_CORE,
+  DEFAULT_DECISION,
   DEFAULT_ENTRY,
+  DEFAULT_FIT,
   DEFAULT_PART,
+  DEFAULT_REFERENCE,
   DEFAULT_SCHOOLS,
 } from './defaults.ts';
-import { Addition, Clay, FoundThing, LogEntry, Part, Piece, type Quarantined } from './document.ts';
+import {
+  Addition,
+  Clay,
+  Decision,
+  Fit,
+  FoundThing,
+  LogEntry,
+  Part,
+  Piece,
+  type Quarantined,
+  Reference,
+} from './document.ts';
 import { PieceFileError } from './errors.ts';
 import { ID_PATTERN, newId } from './ids.ts';
 import { isRecord, MIGRATIONS, migrate, type RawRecord, validateMigrations } from './migrations.ts';
@@ -213,19 +227,10 @@ function completePart(raw: RawRecord): RawRecord {
 }
 
 const COMPLETE_CLAY = (raw: RawRecord): RawRecord => ({ ...DEFAULT_CLAY, ...raw });
-const COMPLETE_ENTRY = (raw: RawRecord): RawRecord => ({
-  ...DEFAULT_ENTRY,
-  ...raw,
-  id: raw.id ?? newId('entry'),
-});
-
-const COMPLETE_FOUND = (raw: RawRecord): RawRecord => ({ meant: null, ...raw, id: raw.id ?? newId('found') });
-
-const COMPLETE_ADDITION = (raw: RawRecord): RawRecord => ({
-  ...DEFAULT_ADDITION,
-  ...raw,
-  id: raw.id ?? newId('addition'),
-});
+/** Fills in what a file left out of an entry of a list. */
+function completeWith(defaults: object, stem: string): (raw: RawRecord) => RawRecord {
+  return (raw) => ({ ...defaults, ...raw, id: raw.id ?? newId(stem) });
+}
 
 /** Numbers the maker put over the handbook’s; anything else is put aside. */
 function siftOwn(sieve: Sieve, own: unknown): Record<string, number> {
@@ -266,6 +271,9 @@ function siftHead(sieve: Sieve, record: RawRecord, now: string): RawRecord {
     parts: [],
     found: [],
     additions: [],
+    fits: [],
+    decisions: [],
+    references: [],
     log: [],
     own: {},
     quarantine: [],
@@ -324,9 +332,30 @@ export function readRaw(raw: unknown, now: string): PieceReading {
     ...head,
     clays: siftList(sieve, 'clays', record.clays, Clay, COMPLETE_CLAY),
     parts: siftList(sieve, 'parts', record.parts, Part, completePart),
-    found: siftList(sieve, 'found', record.found, FoundThing, COMPLETE_FOUND),
-    additions: siftList(sieve, 'additions', record.additions, Addition, COMPLETE_ADDITION),
-    log: siftList(sieve, 'log', record.log, LogEntry, COMPLETE_ENTRY),
+    found: siftList(sieve, 'found', record.found, FoundThing, completeWith({ meant: null }, 'found')),
+    additions: siftList(
+      sieve,
+      'additions',
+      record.additions,
+      Addition,
+      completeWith(DEFAULT_ADDITION, 'addition'),
+    ),
+    fits: siftList(sieve, 'fits', record.fits, Fit, completeWith(DEFAULT_FIT, 'fit')),
+    decisions: siftList(
+      sieve,
+      'decisions',
+      record.decisions,
+      Decision,
+      completeWith(DEFAULT_DECISION, 'decision'),
+    ),
+    references: siftList(
+      sieve,
+      'references',
+      record.references,
+      Reference,
+      completeWith(DEFAULT_REFERENCE, 'picture'),
+    ),
+    log: siftList(sieve, 'log', record.log, LogEntry, completeWith(DEFAULT_ENTRY, 'entry')),
     own: siftOwn(sieve, record.own),
     quarantine: quarantineOf(record.quarantine),
   } as unknown as Piece;

@@ -1,5 +1,6 @@
-import type { Clay, LogEntry, Part, Piece } from './document.ts';
+import type { Clay, Fit, LogEntry, Part, Piece } from './document.ts';
 import { newId, type PartId } from './ids.ts';
+import { withoutLinksTo } from './links.ts';
 
 /** A link of the document that leads nowhere or to two places. */
 export interface Knot {
@@ -58,6 +59,24 @@ export function validatePiece(piece: Piece): Knot[] {
         ? [{ code: 'no-part', where: `log[${i}].part`, id: entry.part }]
         : [],
     ),
+    ...piece.fits.flatMap((fit, i) => fitKnots(fit, i, byId)),
+    ...looseKnots(piece, byId),
+  ];
+}
+
+function fitKnots({ part, on }: Fit, i: number, byId: ReadonlyMap<PartId, Part>): Knot[] {
+  return [part, on].flatMap((id): Knot[] =>
+    byId.has(id) ? [] : [{ code: 'no-part', where: `fits[${i}]`, id }],
+  );
+}
+
+/** Links of decisions and pictures to parts that are not there. */
+function looseKnots(piece: Piece, byId: ReadonlyMap<PartId, Part>): Knot[] {
+  const missing = (id: PartId | null, where: string): Knot[] =>
+    id === null || byId.has(id) ? [] : [{ code: 'no-part', where, id }];
+  return [
+    ...piece.decisions.flatMap(({ parts }, i) => parts.flatMap((id) => missing(id, `decisions[${i}].parts`))),
+    ...piece.references.flatMap(({ part }, i) => missing(part, `references[${i}].part`)),
   ];
 }
 
@@ -110,5 +129,9 @@ export function repair(piece: Piece): { piece: Piece; repaired: string[] } {
     );
     return { ...entry, part: null };
   });
-  return { piece: { ...piece, clays, parts, log: entries }, repaired };
+  const linked = withoutLinksTo({ ...piece, clays, parts, log: entries }, (id) => !byId.has(id));
+  const lost = piece.fits.length - linked.fits.length;
+  if (lost > 0)
+    repaired.push(`${lost} ${lost === 1 ? 'fit' : 'fits'} of parts that are not there: taken out`);
+  return { piece: linked, repaired };
 }

@@ -8,6 +8,7 @@ const DECIMALS: Partial<Record<Quantity['unit'], number>> = {
   'cm³': 2,
   g: 1,
   'g/cm³': 2,
+  '°': 0,
   '°C': 0,
   '°C apart': 0,
   h: 1,

@@ -84,6 +84,20 @@ export const KEYS: readonly KeyRow[] = [
     says: 'room left in the oven, at the plainest way in',
   },
   {
+    key: 'fit.*',
+    lens: 'size',
+    of: 'part',
+    unit: 'mm',
+    says: 'room left where two parts go together',
+  },
+  {
+    key: 'beside.*',
+    lens: 'size',
+    of: 'part',
+    unit: '%',
+    says: 'height of a part against its companion’s',
+  },
+  {
     key: 'pair.*',
     lens: 'size',
     of: 'part',

@@ -1,6 +1,7 @@
 import { reckonPartBake, reckonPieceBake } from '../bake/index.ts';
 import { reckonAdditions, reckonBrief, reckonFeatures } from '../brief/index.ts';
 import { claySharesOf, type PartBulk, reckonClays, reckonPartBulk } from '../bulk/index.ts';
+import { reckonFits } from '../fits/index.ts';
 import { FormError, type Heroic, PLAIN, type ShapeStore } from '../form/index.ts';
 import { reckonLog } from '../log/index.ts';
 import type { Part, Piece } from '../piece/index.ts';
@@ -106,11 +107,13 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
       : [];
   });
   all.push(...reckonClays(context, clayParts), ...reckonPieceBake(context, clayParts));
+  const contexts = new Map(sound.map((one) => [one.part.id as string, one]));
+  all.push(...reckonFits(context, contexts));
   const byId = new Map(all.map((figure) => [figure.id, figure]));
   all.push(...reckonLog(context, (part, key) => byId.get(reckoningId(part, key))));
   return {
     book: makeBook(all),
-    contexts: new Map(sound.map((one) => [one.part.id as string, one])),
+    contexts,
     bulk,
     faults,
   };

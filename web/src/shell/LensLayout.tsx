@@ -12,7 +12,7 @@ export function LensLayout({
 }) {
   return (
     <div className="grid min-h-0 grid-cols-[minmax(0,1fr)_290px] max-lg:grid-cols-[minmax(0,1fr)_250px] max-md:grid-cols-1">
-      <main aria-label={title} className="min-h-0 min-w-0 overflow-y-auto px-4 py-3">
+      <main aria-label={title} className="relative min-h-0 min-w-0 overflow-y-auto px-4 py-3">
         <h2 className="sr-only">{title}</h2>
         {middle}
       </main>
@@ -20,7 +20,7 @@ export function LensLayout({
         // biome-ignore lint/a11y/noNoninteractiveTabindex: a panel that scrolls must be reachable by keyboard
         tabIndex={0}
         aria-label="Reckoning"
-        className="min-h-0 overflow-y-auto border-l border-hair bg-panel max-md:border-l-0 max-md:border-t"
+        className="relative min-h-0 overflow-y-auto border-l border-hair bg-panel max-md:border-l-0 max-md:border-t"
       >
         {reckoning}
       </aside>

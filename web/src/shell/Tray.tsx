@@ -13,6 +13,7 @@ import { ChevronDown } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { dialogOpened } from '../state/sessionSlice.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
+import { TrayLinks } from './TrayLinks.tsx';
 import { SortableRow, TrayRow } from './TrayRow.tsx';
 
 /** More rows than this are moved by keyboard alone, and only those in sight are drawn. */
@@ -24,6 +25,7 @@ function DraggedRows() {
   const dispatch = useAppDispatch();
   const piece = useOpenPiece();
   const depths = useMemo(() => partDepths(piece), [piece]);
+  const [list, setList] = useState<HTMLUListElement | null>(null);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
   const onDragEnd = ({ active, over }: DragEndEvent): void => {
     if (!over || active.id === over.id) return;
@@ -37,10 +39,13 @@ function DraggedRows() {
   return (
     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
       <SortableContext items={piece.parts.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-        <ul>
+        <ul ref={setList} className="relative">
           {piece.parts.map((part) => (
             <SortableRow key={part.id} part={part} depth={depths.get(part.id) ?? 0} />
           ))}
+          <li aria-hidden={piece.fits.length === 0} className="list-none">
+            <TrayLinks list={list} />
+          </li>
         </ul>
       </SortableContext>
     </DndContext>

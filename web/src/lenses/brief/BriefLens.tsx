@@ -2,6 +2,7 @@ import { type Brief, PURPOSES, type Purpose, VIEWPOINTS, type Viewpoint } from '
 import { resolveScale } from '@every-inch/core/scale';
 import { Choice } from '../../parts/Choice.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
+import { Fits } from '../../parts/Fits.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
@@ -149,6 +150,9 @@ export default function BriefLens() {
           </div>
           <Fields />
           <Features />
+          <div className="mt-5">
+            <Fits />
+          </div>
           <Additions />
           <SchoolChoices />
         </fieldset>

@@ -46,6 +46,7 @@ function PartReckoning() {
     (key) => book.get(`${part.id}/size.${key}`) ?? [],
   );
   const made = book.of('size', part.id).filter(({ key }) => key.startsWith('made.'));
+  const fits = book.of('size', part.id).filter(({ key }) => /^(fit|beside)\./.test(key));
   const reads = (mm: number) =>
     scale ? `reads as ${formatRealMetric(toReal(miniMm(mm), scale))}` : undefined;
   return (
@@ -59,6 +60,13 @@ function PartReckoning() {
           />
         ))}
       </Stretch>
+      {fits.length > 0 && (
+        <Stretch title="Goes together">
+          {fits.map((figure) => (
+            <FigureRow key={figure.id} figure={figure} also={figure.verdict ? undefined : figure.note} />
+          ))}
+        </Stretch>
+      )}
       {made.length > 0 && (
         <Stretch title="As made">
           {made.map((figure) => (
@@ -72,6 +80,7 @@ function PartReckoning() {
 
 const MeasureFiles = lazy(() => import('./MeasureFiles.tsx'));
 const PrintSheet = lazy(() => import('./PrintSheet.tsx'));
+const FitSheet = lazy(() => import('./FitSheet.tsx'));
 const ReadsAs = lazy(() => import('./ReadsAs.tsx'));
 
 interface FormTablesProps {
@@ -92,6 +101,7 @@ function FormTables({ part, context }: FormTablesProps) {
 /** What is shown under the drawing. */
 const SHEETS = [
   ['part', 'The part'],
+  ['fits', 'Fits and base'],
   ['reads', 'Reads as'],
   ['print', 'Print'],
 ] as const;
@@ -117,6 +127,7 @@ function Below() {
       </div>
       <Suspense fallback={<p className="text-quiet">Opening …</p>}>
         {sheet === 'part' && <PartSheet />}
+        {sheet === 'fits' && <FitSheet />}
         {sheet === 'reads' && <ReadsAs />}
         {sheet === 'print' && <PrintSheet />}
       </Suspense>

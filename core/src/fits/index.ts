@@ -1,0 +1,6 @@
+export { type BaseChoice, baseForm, baseRing, weighBases } from './bases.ts';
+export { bestPlacing, type Placing, roomUnder } from './convex.ts';
+export { openingRing } from './opening.ts';
+export { reckonFits, whyUnjudged } from './reckonFits.ts';
+export { clearingPose, type Ride, rideAsPosed } from './ride.ts';
+export { alongWith, feetOf } from './stack.ts';

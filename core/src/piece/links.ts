@@ -1,0 +1,18 @@
+import type { Piece } from './document.ts';
+import type { PartId } from './ids.ts';
+
+/** A piece in which nothing points to some parts any more: their fits go, pictures and decisions only let go of them. */
+export function withoutLinksTo(piece: Piece, isGone: (id: PartId) => boolean): Piece {
+  return {
+    ...piece,
+    fits: piece.fits.filter(({ part, on }) => !isGone(part) && !isGone(on)),
+    decisions: piece.decisions.map((decision) =>
+      decision.parts.some(isGone)
+        ? { ...decision, parts: decision.parts.filter((id) => !isGone(id)) }
+        : decision,
+    ),
+    references: piece.references.map((one) =>
+      one.part !== null && isGone(one.part) ? { ...one, part: null } : one,
+    ),
+  };
+}
