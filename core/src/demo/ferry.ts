@@ -20,6 +20,8 @@ import {
   type PieceId,
 } from '../piece/index.ts';
 
+import { POST_PICTURE } from './pictures.ts';
+
 /** A part with the usual settings. */
 export function demoPart(id: string, name: string, form: Form, over: Partial<Part> = {}): Part {
   return { ...DEFAULT_PART, core: DEFAULT_CORE, mix: [], bounds: [], id: id as PartId, name, form, ...over };
@@ -255,6 +257,7 @@ export function lowWaterFerry(now: string): Piece {
     parts: PARTS,
     found: FOUND,
     fits: FITS,
+    references: [POST_PICTURE],
     log: logUpTo(now),
     own: { 'oven.dial-error': 8 },
   };

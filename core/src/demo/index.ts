@@ -1,2 +1,3 @@
 export { lowWaterFerry } from './ferry.ts';
 export { tollFrogs } from './frogs.ts';
+export { DEMO_PICTURES } from './pictures.ts';

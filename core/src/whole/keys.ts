@@ -105,6 +105,20 @@ export const KEYS: readonly KeyRow[] = [
     says: 'left less right of a pair, as made',
   },
   {
+    key: 'taking.*',
+    lens: 'size',
+    of: 'piece',
+    unit: 'mm in life',
+    says: 'a length or height taken off a picture',
+  },
+  {
+    key: 'angle.*',
+    lens: 'size',
+    of: 'piece',
+    unit: '°',
+    says: 'an angle taken off a picture',
+  },
+  {
     key: 'found.*',
     lens: 'size',
     of: 'piece',

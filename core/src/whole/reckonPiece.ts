@@ -4,6 +4,7 @@ import { claySharesOf, type PartBulk, reckonClays, reckonPartBulk } from '../bul
 import { reckonFits } from '../fits/index.ts';
 import { FormError, type Heroic, PLAIN, type ShapeStore } from '../form/index.ts';
 import { reckonLog } from '../log/index.ts';
+import { reckonTakings } from '../picture/index.ts';
 import type { Part, Piece } from '../piece/index.ts';
 import {
   makeBook,
@@ -93,6 +94,7 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
     ...reckonBrief(context),
     ...reckonAdditions(context),
     ...reckonFound(context),
+    ...reckonTakings(context),
   ];
   for (const one of sound) {
     const partBulk = bulk.get(one.part.id);

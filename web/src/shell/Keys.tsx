@@ -21,6 +21,7 @@ const KEYS: readonly (readonly [string, string])[] = [
 const LENS_KEYS: Readonly<Record<string, readonly (readonly [string, string])[]>> = {
   size: [
     ['V', 'see the part in space, and back; there, arrows turn it'],
+    ['O', 'measure off a picture, and back; there, arrows and Enter set spots'],
     ['J', 'pose the part by pulling its joints, and back'],
     ['Tab', 'on through the measure table; Enter takes a length'],
   ],

@@ -1,9 +1,17 @@
 import { newId, type PictureId, type PictureRef } from '@every-inch/core/piece';
 import { pieceStore } from './keeper.ts';
 
-/** Longest side a picture is kept at, px. */
-const LONGEST = 1600;
-const QUALITY = 0.85;
+/** How large and how finely a picture is kept. */
+export interface Kept {
+  /** Longest side, px. */
+  readonly longest: number;
+  readonly quality: number;
+}
+
+/** A picture to look at. */
+const TO_SEE: Kept = { longest: 1600, quality: 0.85 };
+/** A picture to measure on: as fine as it came, up to what a screen can still be moved about on. */
+export const TO_MEASURE: Kept = { longest: 4096, quality: 0.9 };
 
 /**
  * A file that is no picture the browser can open.
@@ -15,27 +23,45 @@ export class PictureError extends Error {
   }
 }
 
+/** A picture as it was kept. */
+export interface KeptPicture {
+  readonly ref: PictureRef;
+  readonly widthPx: number;
+  readonly heightPx: number;
+}
+
 /**
- * Keeps a picture: turned upright, made smaller, and drawn anew, so that nothing of where it was taken stays in it.
+ * Keeps a picture: turned upright, made smaller where it is larger than wanted, and drawn anew, so that nothing of where it
+ * was taken stays in it.
  *
  * @throws {PictureError}
  */
-export async function keepPicture(file: File): Promise<PictureRef> {
+export async function keepPicture(file: File, { longest, quality }: Kept = TO_SEE): Promise<KeptPicture> {
   const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' }).catch((cause: unknown) => {
     throw new PictureError(file.name, cause);
   });
-  const by = Math.min(1, LONGEST / Math.max(bitmap.width, bitmap.height));
+  const by = Math.min(1, longest / Math.max(bitmap.width, bitmap.height));
   const canvas = document.createElement('canvas');
   canvas.width = Math.max(1, Math.round(bitmap.width * by));
   canvas.height = Math.max(1, Math.round(bitmap.height * by));
-  canvas.getContext('2d')?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
+  const pen = canvas.getContext('2d');
+  if (pen) {
+    // What is clear in a drawing is paper, not black.
+    pen.fillStyle = '#fff';
+    pen.fillRect(0, 0, canvas.width, canvas.height);
+    pen.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
+  }
   bitmap.close();
-  const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', QUALITY));
+  const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', quality));
   if (!blob) throw new PictureError(file.name, null);
   const id = newId<PictureId>('picture');
   const { drawers } = await pieceStore();
   await drawers.pictures.set(id, blob);
-  return { id, type: 'image/jpeg', caption: '' };
+  return {
+    ref: { id, type: 'image/jpeg', caption: '' },
+    widthPx: canvas.width,
+    heightPx: canvas.height,
+  };
 }
 
 /** A kept picture; null when it is not in this browser. */

@@ -18,10 +18,20 @@ export async function putDemo(): Promise<void> {
   const pieces = await pieceStore();
   const { lowWaterFerry, tollFrogs } = await import('@every-inch/core/demo');
   const taken = new Set((await pieces.heads()).map(({ id }) => id));
+  await putDemoPictures();
   for (const make of [tollFrogs, lowWaterFerry]) {
     const now = new Date().toISOString();
     const piece = make(now);
     await pieces.put(taken.has(piece.id) ? { ...piece, id: newId<PieceId>(piece.name) } : piece, now);
+  }
+}
+
+/** Puts the pictures of the demo pieces where they are looked for; without them the pieces open all the same. */
+async function putDemoPictures(): Promise<void> {
+  const { DEMO_PICTURES } = await import('@every-inch/core/demo');
+  for (const { id, type, file } of DEMO_PICTURES) {
+    const answer = await fetch(`/demo/${file}`).catch(() => null);
+    if (answer?.ok) await putPicture(id, new Uint8Array(await answer.arrayBuffer()), type);
   }
 }
 
@@ -95,7 +105,7 @@ export async function importFile(file: File): Promise<Imported[]> {
 export async function exportFile(piece: Piece): Promise<File> {
   const { fileNameOf, writeArchive, writePiece } = await import('@every-inch/core/piece/file');
   const { own } = store.getState().workshop;
-  const refs = piece.log.flatMap(({ pictures }) => pictures);
+  const refs = [...piece.log.flatMap(({ pictures }) => pictures), ...piece.references];
   if (refs.length === 0)
     return new File([writePiece(piece, own)], fileNameOf(piece, 'json'), { type: 'application/json' });
   const pictures = new Map<string, { bytes: Uint8Array; type: string }>();

@@ -11,6 +11,7 @@ import { useReckoned } from '../../state/derived.ts';
 import { editAt, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { Additions } from './Additions.tsx';
 import { Features } from './Features.tsx';
+import { References } from './References.tsx';
 import { SCHOOLS } from './schools.ts';
 
 const PURPOSE_SAYS: Record<Purpose, string> = {
@@ -149,6 +150,7 @@ export default function BriefLens() {
             />
           </div>
           <Fields />
+          <References />
           <Features />
           <div className="mt-5">
             <Fits />

@@ -1,32 +1,19 @@
 import { type LogEntry, removeEntry } from '@every-inch/core/piece';
 import { format, parseISO } from 'date-fns';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useState } from 'react';
 import { toast } from 'sonner';
 import { FigureRow } from '../../parts/FigureRow.tsx';
+import { usePicture } from '../../parts/usePicture.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { useLensKey } from '../../shell/Keys.tsx';
 import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
 import { useReckoned } from '../../state/derived.ts';
 import { undone } from '../../state/documentSlice.ts';
 import { edit, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
-import { openPicture } from '../../storage/pictures.ts';
 import { RecordForm, type RecordKind } from './RecordForms.tsx';
 
 function Picture({ id, caption }: { readonly id: string; readonly caption: string }) {
-  const [address, setAddress] = useState<string | null>(null);
-  useEffect(() => {
-    let made: string | null = null;
-    let gone = false;
-    void openPicture(id).then((blob) => {
-      if (!blob || gone) return;
-      made = URL.createObjectURL(blob);
-      setAddress(made);
-    });
-    return () => {
-      gone = true;
-      if (made) URL.revokeObjectURL(made);
-    };
-  }, [id]);
+  const address = usePicture(id);
   if (!address) return <span className="text-[13px] text-quiet">picture not in this browser</span>;
   return (
     <a href={address} target="_blank" rel="noreferrer">

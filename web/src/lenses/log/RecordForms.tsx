@@ -10,15 +10,14 @@ import {
   type PartId,
   type PictureRef,
 } from '@every-inch/core/piece';
-import { useId, useState } from 'react';
-import { toast } from 'sonner';
+import { useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { PictureButton } from '../../parts/PictureButton.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { useReckoned } from '../../state/derived.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
-import { keepPicture, PictureError } from '../../storage/pictures.ts';
 
 /** What can be recorded. */
 export type RecordKind = LogEntry['kind'];
@@ -94,32 +93,6 @@ function faultOf(kind: RecordKind, draft: Draft): string | null {
   if (kind === 'note' && draft.note.trim() === '' && draft.pictures.length === 0)
     return 'Write a line or add a picture.';
   return null;
-}
-
-function PictureButton({ onPicture }: { readonly onPicture: (ref: PictureRef) => void }) {
-  const id = useId();
-  return (
-    <span className="relative inline-block focus-within:outline-2 focus-within:outline-fired">
-      <label htmlFor={id} className="press inline-block cursor-pointer">
-        Add a picture
-      </label>
-      <input
-        id={id}
-        type="file"
-        accept="image/*"
-        className="absolute inset-0 size-full cursor-pointer opacity-0"
-        onChange={(event) => {
-          const [file] = event.currentTarget.files ?? [];
-          event.currentTarget.value = '';
-          if (!file) return;
-          keepPicture(file).then(onPicture, (error: unknown) => {
-            if (!(error instanceof PictureError)) throw error;
-            toast.error(error.message);
-          });
-        }}
-      />
-    </span>
-  );
 }
 
 /** Records a bake, a measure or a note. */
@@ -211,7 +184,7 @@ export function RecordForm({ kind, onDone }: { readonly kind: RecordKind; readon
         onText={(lesson) => set({ lesson })}
       />
       <div className="flex flex-wrap items-center gap-3">
-        <PictureButton onPicture={(ref) => set({ pictures: [...draft.pictures, ref] })} />
+        <PictureButton onPicture={({ ref }) => set({ pictures: [...draft.pictures, ref] })} />
         {draft.pictures.length > 0 && <span className="text-quiet">{draft.pictures.length} added</span>}
         {says && (
           <span role="alert" className="text-wont">

@@ -11,15 +11,17 @@ import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../
 import { GripView } from './GripView.tsx';
 
 const SolidView = lazy(() => import('./SolidView.tsx'));
+const PictureScene = lazy(() => import('./picture/PictureScene.tsx'));
 const PoseBoard = lazy(() => import('./PoseBoard.tsx'));
 
 /** What the upper half of the lens shows. */
-type Scene = 'line-up' | 'space' | 'pose';
+type Scene = 'line-up' | 'space' | 'pose' | 'picture';
 
 const TITLES: Readonly<Record<Scene, (name: string) => string>> = {
   'line-up': () => 'Line-up, miniature mm',
   space: (name) => `${name} in space`,
   pose: (name) => `${name}: pull a joint`,
+  picture: () => 'Off a picture',
 };
 
 /** The upper half of the lens: all parts in a row, or the selected one in space or with its joints. */
@@ -32,9 +34,12 @@ export function LineUp() {
   const context = part ? contexts.get(part.id) : undefined;
   const [wanted, toggle] = useReducer((now: Scene, to: Scene) => (now === to ? 'line-up' : to), 'line-up');
   const bends = part !== null && 'angles' in part.form;
-  const scene = context === undefined || (wanted === 'pose' && !bends) ? 'line-up' : wanted;
+  const isShown = wanted === 'picture' || (context !== undefined && (wanted !== 'pose' || bends));
+  const scene = isShown ? wanted : 'line-up';
   const toSpace = useCallback(() => toggle('space'), []);
   const toPose = useCallback(() => toggle('pose'), []);
+  const toPicture = useCallback(() => toggle('picture'), []);
+  useLensKey('o', toPicture);
   useLensKey('v', toSpace);
   useLensKey('j', toPose);
   const [withPerson, setWithPerson] = useState(false);
@@ -64,6 +69,15 @@ export function LineUp() {
               {scene === 'space' ? 'Back to the line-up' : 'See it in space'}{' '}
               <kbd className="figure text-quiet">V</kbd>
             </button>
+            <button
+              type="button"
+              className="press-quiet"
+              aria-pressed={scene === 'picture'}
+              onClick={toPicture}
+            >
+              {scene === 'picture' ? 'Back to the line-up' : 'Off a picture'}{' '}
+              <kbd className="figure text-quiet">O</kbd>
+            </button>
             {bends && (
               <button type="button" className="press-quiet" aria-pressed={scene === 'pose'} onClick={toPose}>
                 {scene === 'pose' ? 'Back to the line-up' : 'Pose it by hand'}{' '}
@@ -86,7 +100,10 @@ export function LineUp() {
           </span>
         )}
       </div>
-      <div ref={ref} className="relative h-[min(330px,42vh)] min-h-56">
+      <div
+        ref={ref}
+        className={`relative ${scene === 'picture' ? 'h-[min(560px,66vh)] max-md:h-auto' : 'h-[min(330px,42vh)]'} min-h-56`}
+      >
         {scene === 'pose' && part && context && 'angles' in part.form && (
           <Suspense fallback={<p className="p-4 text-quiet">Laying the joints out …</p>}>
             <PoseBoard key={part.id} context={context} part={{ ...part, form: part.form }} />
@@ -95,6 +112,11 @@ export function LineUp() {
         {scene === 'space' && context && (
           <Suspense fallback={<p className="p-4 text-quiet">Opening the view in space …</p>}>
             <SolidView key={context.part.id} context={context} />
+          </Suspense>
+        )}
+        {scene === 'picture' && (
+          <Suspense fallback={<p className="p-4 text-quiet">Laying the picture out …</p>}>
+            <PictureScene />
           </Suspense>
         )}
         {scene === 'line-up' && drawing && (
