@@ -106,7 +106,9 @@ try {
     await page.getByRole('link', { name: 'Low Water Ferry', exact: true }).waitFor();
     await page.goto(ADDRESS + path);
     await page.locator('main').first().waitFor();
-    await page.waitForLoadState('networkidle');
+    // The stream of the instruments stays open: waiting for a quiet network would not end.
+    await page.getByText(/^(Opening|Laying it out)/).waitFor({ state: 'hidden' });
+    await page.waitForTimeout(600);
     await act?.(page);
     await page.waitForTimeout(400);
     await page.screenshot({ path: `${FOLDER}/${name}.png` });

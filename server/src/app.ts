@@ -3,6 +3,7 @@ import { extname, join, normalize, sep } from 'node:path';
 import { Hono } from 'hono';
 import { compress } from 'hono/compress';
 import { secureHeaders } from 'hono/secure-headers';
+import { instrumentRoutes } from './instruments/routes.ts';
 
 const TYPES: Readonly<Record<string, string>> = {
   '.html': 'text/html; charset=utf-8',
@@ -68,6 +69,7 @@ export function makeApp(folder: string): Hono {
       xFrameOptions: 'DENY',
     }),
   );
+  app.route('/api/instruments', instrumentRoutes());
   app.get('/health', (c) => c.json({ ok: true }));
   app.get('*', (c) => {
     const path = decoded(new URL(c.req.url).pathname);

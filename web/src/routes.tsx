@@ -6,6 +6,7 @@ import { useTheme } from './shell/useTheme.ts';
 
 const PiecePage = lazy(() => import('./shell/PiecePage.tsx'));
 const Handbook = lazy(() => import('./handbook/Handbook.tsx'));
+const InstrumentsPage = lazy(() => import('./instruments/InstrumentsPage.tsx'));
 const WorkshopPage = lazy(() => import('./workshop/WorkshopPage.tsx'));
 
 function Root() {
@@ -72,6 +73,7 @@ export const router = createBrowserRouter([
       { index: true, element: <Shelf /> },
       { path: 'piece/:id/:lens?', element: <PiecePage /> },
       { path: 'handbook', element: <Handbook /> },
+      { path: 'instruments', element: <InstrumentsPage /> },
       { path: 'workshop', element: <WorkshopPage /> },
       { path: '*', element: <NotFound /> },
     ],

@@ -1,5 +1,6 @@
 import { type LengthUnit, parseLength } from '@every-inch/core/units';
 import { useCallback, useEffect, useId, useRef, useState } from 'react';
+import { useReadingTaker } from '../instruments/useReadingTaker.ts';
 
 /** What a length field needs. */
 interface LengthFieldProps {
@@ -72,6 +73,11 @@ export function LengthField(props: LengthFieldProps) {
     if (pending.current) timer.current = setTimeout(settle, PAUSE);
   };
 
+  const readings = useReadingTaker(label, 'mm', (mm) => {
+    read(`${mm} mm`);
+    settle();
+  });
+
   return (
     <span className="relative inline-block">
       <label htmlFor={id} className={props.hideLabel ? 'sr-only' : 'heading block'}>
@@ -88,9 +94,13 @@ export function LengthField(props: LengthFieldProps) {
         disabled={disabled}
         aria-invalid={says !== null}
         aria-describedby={says === null ? undefined : `${id}-says`}
-        onFocus={(event) => event.currentTarget.select()}
+        onFocus={(event) => {
+          event.currentTarget.select();
+          readings.take();
+        }}
         onChange={(event) => read(event.currentTarget.value)}
-        onBlur={() => {
+        onBlur={(event) => {
+          readings.leave(event);
           settle();
           if (says === null) setDraft(null);
         }}

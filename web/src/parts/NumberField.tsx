@@ -1,4 +1,6 @@
 import { useId, useState } from 'react';
+import type { ReadingUnit } from '../instruments/focusedField.ts';
+import { useReadingTaker } from '../instruments/useReadingTaker.ts';
 
 /** What a plain number field needs. */
 interface NumberFieldProps {
@@ -26,6 +28,13 @@ function faultOf(text: string, { min, max, whole }: NumberFieldProps): string | 
   return null;
 }
 
+const READ_UNITS: readonly string[] = ['mm', 'g', '°C'] satisfies ReadingUnit[];
+
+/** What a field of a unit takes of instruments; null for a bare number. */
+function readingUnit(after: string | undefined): ReadingUnit | null {
+  return READ_UNITS.includes(after ?? '') ? (after as ReadingUnit) : null;
+}
+
 /** A number; what can be used is taken as it is typed, what cannot stays with the reason. */
 export function NumberField(props: NumberFieldProps) {
   const { label, value, onNumber, onEmpty, after, placeholder, className = 'w-20', disabled } = props;
@@ -45,6 +54,10 @@ export function NumberField(props: NumberFieldProps) {
     if (fault === null) onNumber(Number(text.replace(',', '.')));
   };
 
+  // Counts are not read off an instrument, nor are minutes or money.
+  const takes = !props.whole && (after === undefined || readingUnit(after) !== null);
+  const readings = useReadingTaker(label, readingUnit(after), takes ? (value) => read(String(value)) : null);
+
   return (
     <span className="relative inline-block">
       <label htmlFor={id} className={props.hideLabel ? 'sr-only' : 'heading block'}>
@@ -61,9 +74,13 @@ export function NumberField(props: NumberFieldProps) {
           disabled={disabled}
           aria-invalid={says !== null}
           aria-describedby={says === null ? undefined : `${id}-says`}
-          onFocus={(event) => event.currentTarget.select()}
+          onFocus={(event) => {
+            event.currentTarget.select();
+            readings.take();
+          }}
           onChange={(event) => read(event.currentTarget.value)}
-          onBlur={() => {
+          onBlur={(event) => {
+            readings.leave(event);
             if (says === null) setDraft(null);
           }}
           onKeyDown={(event) => {

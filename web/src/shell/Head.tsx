@@ -1,5 +1,5 @@
 import { format, parseISO } from 'date-fns';
-import { Download, History, Redo2, Undo2 } from 'lucide-react';
+import { Download, History, Redo2, RulerDimensionLine, Undo2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { redone, undone } from '../state/documentSlice.ts';
 import { dialogOpened } from '../state/sessionSlice.ts';
@@ -46,6 +46,23 @@ function HistoryButtons() {
         <Redo2 className="mx-auto size-4" />
       </button>
     </span>
+  );
+}
+
+/** Says that readings can be taken, and leads to where they come from; nothing without a bench. */
+function Instruments() {
+  const connected = useAppSelector((state) => state.session.instruments);
+  if (!connected) return null;
+  return (
+    <Link
+      to="/instruments"
+      target="_blank"
+      className="size-8 max-md:hidden"
+      aria-label="Bench instruments, connected"
+      title="Bench instruments are connected: a reading goes to the field that has the cursor"
+    >
+      <RulerDimensionLine className="mx-auto mt-2 size-4" />
+    </Link>
   );
 }
 
@@ -101,6 +118,7 @@ export function Head() {
           <Download className="mx-auto size-4" />
         </button>
       </span>
+      <Instruments />
       <nav aria-label="Rooms" className="flex gap-3">
         <Link to="/handbook" className="hover:underline">
           Handbook

@@ -1,6 +1,7 @@
 import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
 import { toast } from 'sonner';
+import { useReadings } from '../instruments/useReadings.ts';
 import { closed, opened, readOnlySet, refreshed } from '../state/documentSlice.ts';
 import { dayBegan, selected } from '../state/sessionSlice.ts';
 import { useAppDispatch, useAppSelector } from '../state/store.ts';
@@ -124,6 +125,7 @@ function Unopenable({ says, raw }: { readonly says: string; readonly raw: unknow
 
 function OpenPiece({ lens, onTakeOver }: { readonly lens: string; readonly onTakeOver: () => void }) {
   useKeys();
+  useReadings();
   useLensesReady();
   const Lens = LENSES[lens];
   return (

@@ -11,11 +11,20 @@ export interface SessionState {
   readonly today: string;
   /** Puts a part’s field forward, such as after a jump from a working. */
   readonly dialog: 'keys' | 'versions' | 'add-part' | null;
+  /** Whether the bench’s instruments send. */
+  readonly instruments: boolean;
 }
 
 const slice = createSlice({
   name: 'session',
-  initialState: { selected: null, keptAt: null, keeping: 'kept', today: '', dialog: null } as SessionState,
+  initialState: {
+    selected: null,
+    keptAt: null,
+    keeping: 'kept',
+    today: '',
+    dialog: null,
+    instruments: false,
+  } as SessionState,
   reducers: {
     selected: (state, { payload }: PayloadAction<string | null>) => {
       state.selected = payload;
@@ -29,11 +38,14 @@ const slice = createSlice({
     dayBegan: (state, { payload }: PayloadAction<string>) => {
       state.today = payload;
     },
+    instrumentsConnected: (state, { payload }: PayloadAction<boolean>) => {
+      state.instruments = payload;
+    },
     dialogOpened: (state, { payload }: PayloadAction<SessionState['dialog']>) => {
       state.dialog = payload;
     },
   },
 });
 
-export const { selected, kept, keepingChanged, dayBegan, dialogOpened } = slice.actions;
+export const { selected, kept, keepingChanged, dayBegan, dialogOpened, instrumentsConnected } = slice.actions;
 export const sessionReducer = slice.reducer;

@@ -2,6 +2,8 @@ import { PAPERS, type Paper } from '@every-inch/core/drawing';
 import { isOwnRow, TABLES } from '@every-inch/core/handbook';
 import { formatQuantity } from '@every-inch/core/reckoning';
 import { useEffect } from 'react';
+import { Link } from 'react-router';
+import { useReadings } from '../instruments/useReadings.ts';
 import { Choice } from '../parts/Choice.tsx';
 import { NumberField } from '../parts/NumberField.tsx';
 import { RoomHead } from '../shell/RoomHead.tsx';
@@ -48,6 +50,7 @@ function OwnTables() {
 /** The workshop: how things are shown, and the maker’s own values for every piece. */
 export default function WorkshopPage() {
   const dispatch = useAppDispatch();
+  useReadings();
   const { system, paper, theme } = useAppSelector((state) => state.workshop);
   useEffect(() => {
     void pieceStore();
@@ -84,6 +87,13 @@ export default function WorkshopPage() {
             onChoose={(value) => dispatch(workshopChanged({ theme: value }))}
           />
         </div>
+        <h2 className="mt-6 font-semibold">Instruments</h2>
+        <p className="text-[13px] text-quiet">
+          A caliper, a balance and a thermometer can type into the field that has the cursor.{' '}
+          <Link to="/instruments" target="_blank" className="text-fired underline">
+            Open the bench’s own, simulated
+          </Link>
+        </p>
         <h2 className="mt-6 font-semibold">Your own values, for every piece</h2>
         <p className="text-[13px] text-quiet">
           Measured by you, they go before the handbook’s everywhere. A piece may still have a value of its
