@@ -53,3 +53,41 @@ test('a tree too tall for the oven is told so, with where to part it; a larger o
   await page.getByRole('button', { name: /^Orchard tree/ }).click();
   await expect(page.getByText(/mm to spare/)).toBeVisible();
 });
+
+test('a decision is settled before its step; changed after work leans on it, it says what that undoes', async ({
+  page,
+}) => {
+  await openDemo(page, 'Low Water Ferry', 'Brief');
+  const decisions = page.getByRole('region', { name: 'Decisions' });
+  const hand = decisions.getByRole('listitem', { name: 'What does her right hand hold?' });
+  await expect(hand).toContainText('changing it undoes Ferrywoman: 2 measures');
+  await hand.getByLabel('Answer').fill('a lantern');
+  await expect(hand).toContainText('after work that leans on it: Ferrywoman: 2 measures');
+  await hand.getByRole('button', { name: 'back to “the oar, upright”' }).click();
+  await expect(hand.getByLabel('Answer')).toHaveValue('the oar, upright');
+
+  const light = decisions.getByRole('listitem', { name: /^Does a light go/ });
+  await expect(light).toContainText('to be settled before the first bake');
+  await light.getByLabel('Answer').fill('yes, from below');
+  await expect(light).toContainText('nothing leans on it yet');
+
+  await decisions.getByRole('button', { name: '+ A decision' }).click();
+  const mine = decisions.getByRole('listitem', { name: 'About Ferrywoman' });
+  await mine.getByLabel('To be decided').fill('Hood up or down?');
+  await expect(decisions.getByRole('listitem', { name: 'Hood up or down?' })).toBeVisible();
+});
+
+test('a clay is advised with reasons, taken, and kneaded with another on paper first', async ({ page }) => {
+  await openDemo(page, 'Low Water Ferry', 'Brief');
+  await page.getByRole('button', { name: /^Mug handle/ }).click();
+  const chooser = page.getByRole('region', { name: 'Which clay' });
+  await expect(chooser.getByRole('listitem').first()).toContainText('very good for thin parts');
+  await chooser.getByLabel('light through it').check();
+  await chooser.getByRole('button', { name: /^all 9/ }).click();
+  await chooser.getByRole('button', { name: 'Make it of Translucent clay' }).click();
+  await expect(chooser.getByText('in use')).toBeVisible();
+  await chooser.getByLabel(/^Kneaded with translucent clay/).selectOption({ label: 'All-purpose soft clay' });
+  await expect(chooser).toContainText('bakes at 110 to 120 °C');
+  await page.keyboard.press('6');
+  await expect(page.getByRole('main', { name: 'Bake' })).toBeVisible();
+});

@@ -1,4 +1,7 @@
+export { CLAY_TRAITS, type ClayChoice, chooseClay, mixSays } from './chooseClay.ts';
+export { type Done, leaningOn } from './decisions.ts';
 export { usualFeatures } from './features.ts';
 export { reckonAdditions } from './reckonAdditions.ts';
 export { reckonBrief } from './reckonBrief.ts';
+export { reckonDecisions } from './reckonDecisions.ts';
 export { reckonFeatures } from './reckonFeatures.ts';

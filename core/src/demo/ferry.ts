@@ -5,9 +5,11 @@ import {
   type ClayId,
   DEFAULT_BRIEF,
   DEFAULT_CORE,
+  DEFAULT_DECISION,
   DEFAULT_ENTRY,
   DEFAULT_FIT,
   DEFAULT_PART,
+  type Decision,
   type EntryId,
   type Fit,
   type FitKind,
@@ -198,6 +200,28 @@ const FITS: Fit[] = [
   }),
 ];
 
+function decisionsUpTo(now: string): Decision[] {
+  return [
+    {
+      ...DEFAULT_DECISION,
+      id: 'right-hand',
+      question: 'What does her right hand hold?',
+      answer: 'the oar, upright',
+      settledAs: 'the oar, upright',
+      settled: formatISO(subDays(parseISO(now), 9)),
+      before: 'clay',
+      parts: ['ferrywoman' as PartId, 'oar' as PartId],
+    },
+    {
+      ...DEFAULT_DECISION,
+      id: 'lantern-light',
+      question: 'Does a light go into the lantern, and come out again?',
+      before: 'first-bake',
+      parts: ['lantern' as PartId],
+    },
+  ];
+}
+
 function logUpTo(now: string): LogEntry[] {
   const daysAgo = (days: number) => formatISO(subDays(parseISO(now), days));
   return [
@@ -257,6 +281,7 @@ export function lowWaterFerry(now: string): Piece {
     parts: PARTS,
     found: FOUND,
     fits: FITS,
+    decisions: decisionsUpTo(now),
     references: [POST_PICTURE],
     log: logUpTo(now),
     own: { 'oven.dial-error': 8 },

@@ -2,6 +2,7 @@ import { addDays, formatISO, parseISO, subDays } from 'date-fns';
 import {
   type ClayId,
   DEFAULT_BRIEF,
+  DEFAULT_DECISION,
   newPiece,
   type PartId,
   type Piece,
@@ -99,6 +100,18 @@ export function tollFrogs(now: string): Piece {
       demoFit('frog-under-gate', 'passes-under', 'toll-keeper', 'gate-beam', {
         opening: { shape: 'square', widthMm: 2500, heightMm: 2720 },
       }),
+    ],
+    decisions: [
+      {
+        ...DEFAULT_DECISION,
+        id: 'facing',
+        question: 'Which way do the bases face?',
+        answer: 'the seam to the back',
+        settledAs: 'the seam to the back',
+        settled: formatISO(subDays(parseISO(now), 2)),
+        before: 'glue',
+        parts: ['base' as PartId],
+      },
     ],
     log: [
       demoEntry('frog-1', {

@@ -33,6 +33,7 @@ export const DEFAULT_PART = {
   sized: 'life',
   core: DEFAULT_CORE,
   mix: [],
+  wishes: [],
   bounds: [],
   features: [],
   pairs: [],
@@ -50,6 +51,7 @@ export const DEFAULT_DECISION = {
   before: 'first-bake',
   parts: [],
   settled: null,
+  settledAs: '',
 } satisfies Partial<Decision>;
 export const DEFAULT_REFERENCE = {
   caption: '',

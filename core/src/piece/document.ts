@@ -27,7 +27,9 @@ import type { Form } from '../form/index.ts';
 import type { ClayFamily } from '../handbook/index.ts';
 import type { Datum, FigureScale, RatioScale, Scale } from '../scale/index.ts';
 import {
+  CLAY_WISHES,
   CLOSING_STEPS,
+  type ClayWish,
   type ClosingStep,
   FIT_KINDS,
   type FitKind,
@@ -175,6 +177,8 @@ export class Part {
   /** Empty when the part is not of clay. */
   @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => MixShare) mix!: MixShare[];
   @IsDefined() @ValidateNested() @Type(() => CoreChoice) core!: CoreChoice;
+  /** What is asked of its clay, for the choosing of one. */
+  @IsArray() @IsIn(CLAY_WISHES, { each: true }) wishes!: ClayWish[];
   @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Bounds) bounds!: Bounds[];
   @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Feature) features!: Feature[];
   @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Pair) pairs!: Pair[];
@@ -283,8 +287,9 @@ export class Decision {
   @IsIn(CLOSING_STEPS) before!: ClosingStep;
   /** Parts that are made by the answer. */
   @IsArray() @ArrayMaxSize(500) @Matches(ID_PATTERN, { each: true }) parts!: PartId[];
-  /** When the answer was last settled; what was done since leans on it. */
+  /** When the answer was settled, and as what: what was done since leans on that. */
   @IsOptional() @IsISO8601({ strict: true }) settled!: string | null;
+  @IsString() @MaxLength(NAME_LENGTH) settledAs!: string;
 }
 
 /** A place on a picture, px of the picture as it is kept, from its upper left corner. */

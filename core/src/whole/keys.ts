@@ -28,6 +28,13 @@ export const KEYS: readonly KeyRow[] = [
     says: 'what an addition takes, against the days left',
   },
   {
+    key: 'decision.*',
+    lens: 'brief',
+    of: 'piece',
+    unit: 'count',
+    says: 'what was done since a decision was settled, and leans on it',
+  },
+  {
     key: 'brief.features',
     lens: 'brief',
     of: 'part',

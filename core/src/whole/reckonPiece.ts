@@ -1,5 +1,5 @@
 import { reckonPartBake, reckonPieceBake } from '../bake/index.ts';
-import { reckonAdditions, reckonBrief, reckonFeatures } from '../brief/index.ts';
+import { reckonAdditions, reckonBrief, reckonDecisions, reckonFeatures } from '../brief/index.ts';
 import { claySharesOf, type PartBulk, reckonClays, reckonPartBulk } from '../bulk/index.ts';
 import { reckonFits } from '../fits/index.ts';
 import { FormError, type Heroic, PLAIN, type ShapeStore } from '../form/index.ts';
@@ -93,6 +93,7 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
     context.scaleFigure,
     ...reckonBrief(context),
     ...reckonAdditions(context),
+    ...reckonDecisions(context),
     ...reckonFound(context),
     ...reckonTakings(context),
   ];

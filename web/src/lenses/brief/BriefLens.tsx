@@ -10,6 +10,8 @@ import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
 import { useReckoned } from '../../state/derived.ts';
 import { editAt, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { Additions } from './Additions.tsx';
+import { ClayChooser } from './ClayChooser.tsx';
+import { Decisions } from './Decisions.tsx';
 import { Features } from './Features.tsx';
 import { References } from './References.tsx';
 import { SCHOOLS } from './schools.ts';
@@ -155,7 +157,9 @@ export default function BriefLens() {
           <div className="mt-5">
             <Fits />
           </div>
+          <Decisions />
           <Additions />
+          <ClayChooser />
           <SchoolChoices />
         </fieldset>
       }
@@ -165,7 +169,7 @@ export default function BriefLens() {
             {scale && <FigureRow figure={scale} also={[label, says].filter(Boolean).join(', ')} />}
             {book
               .of('brief', null)
-              .filter(({ key }) => !key.startsWith('addition.'))
+              .filter(({ key }) => !/^(addition|decision)\./.test(key))
               .map((figure) => (
                 <FigureRow key={figure.id} figure={figure} />
               ))}
