@@ -74,6 +74,8 @@ const MARK_SAYS = new Map([
 const THIN_MM = 4;
 const BULK_CM3 = 60;
 const FINE_RATIO = 30;
+/** Forms that are modelled for long, with features to be kept. */
+const MODELLED: readonly string[] = ['person', 'beast', 'bird', 'round', 'crawler'];
 /** What the maker asks for outright counts more. */
 const WISH_WEIGHT = 2;
 
@@ -86,6 +88,10 @@ function needsOf({ part, piece, shape, shrink, scale }: PartContext): Map<Need, 
   if (scale.ratio >= FINE_RATIO) needs.set('crisp', 1);
   if (schools.colour === 'coloured') needs.set('coloured', 1);
   if (shape.volumeMm3 / shrink ** 3 / 1000 > BULK_CM3) needs.set('bulk', 1);
+  if (MODELLED.includes(part.form.kind)) {
+    needs.set('long-soft', 1);
+    needs.set('crisp', 1);
+  }
   if (part.form.kind === 'panels' || /brick|stone|wall|quay|rock|mason/i.test(part.name))
     needs.set('masonry', 1);
   for (const wish of part.wishes) needs.set(wish, WISH_WEIGHT);

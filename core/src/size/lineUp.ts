@@ -146,6 +146,19 @@ function names(
 /** A line-up, and where the selected part’s dimension lines are pulled. */
 export interface LineUpDrawing extends Drawing {
   readonly grips: readonly Grip[];
+  /** Where each part stands, mm with y up: what is taken hold of to move it along the row. */
+  readonly places: readonly Place[];
+  /** Drawing mm to a miniature mm. */
+  readonly per: number;
+}
+
+/** The ground and air that a part of the row has. */
+export interface Place {
+  readonly part: string;
+  readonly left: number;
+  readonly right: number;
+  readonly ground: number;
+  readonly top: number;
 }
 
 /** How a line-up is shown. */
@@ -205,11 +218,21 @@ export function lineUp(
     ...groundLine(EDGE.left - 3, widthMm - EDGE.right + 3, ground),
   ];
   const grips: Grip[] = [];
+  const places: Place[] = [];
   const feet: { name: string; x: number; part: string }[] = [];
   for (const stand of stands) {
     const { part } = stand.context;
     const area = areaOf(stand, per, EDGE.left, ground);
     items.push(stand.context === beside ? asGhost(area) : area);
+    const half = Math.max((stand.width * per) / 2, GROUND.least / 2);
+    if (stand.context !== beside)
+      places.push({
+        part: part.id,
+        left: EDGE.left + stand.middle - half,
+        right: EDGE.left + stand.middle + half,
+        ground,
+        top: ground + Math.max(stand.height * per, GROUND.least),
+      });
     if (part.id === selected) {
       const [edge, top] = [EDGE.left + stand.middle - (stand.width * per) / 2, ground + stand.height * per];
       const size = (mm: number) => formatMiniMm(miniMm(mm));
@@ -230,5 +253,5 @@ export function lineUp(
     });
   }
   items.push(...names(feet, ground, selected));
-  return { widthMm, heightMm, items, grips };
+  return { widthMm, heightMm, items, grips, places, per };
 }

@@ -23,6 +23,7 @@ const LENS_KEYS: Readonly<Record<string, readonly (readonly [string, string])[]>
     ['V', 'see the part in space, and back; there, arrows turn it'],
     ['O', 'measure off a picture, and back; there, arrows and Enter set spots'],
     ['J', 'pose the part by pulling its joints, and back'],
+    ['+ −', 'the line-up closer and further; focused, arrows move along it'],
     ['Tab', 'on through the measure table; Enter takes a length'],
   ],
   bench: [['P', 'save the bench sheet as PDF']],

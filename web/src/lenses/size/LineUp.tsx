@@ -1,3 +1,4 @@
+import { movePart } from '@every-inch/core/piece';
 import { lineUp } from '@every-inch/core/size';
 import { lazy, Suspense, useCallback, useLayoutEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
@@ -7,8 +8,9 @@ import { useSizeMm } from '../../parts/useSize.ts';
 import { useLensKey } from '../../shell/Keys.tsx';
 import { usePersonBeside, useReckoned } from '../../state/derived.ts';
 import { selected } from '../../state/sessionSlice.ts';
-import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { GripView } from './GripView.tsx';
+import { RowOrder } from './RowOrder.tsx';
 
 const SolidView = lazy(() => import('./SolidView.tsx'));
 const PictureScene = lazy(() => import('./picture/PictureScene.tsx'));
@@ -23,6 +25,10 @@ const TITLES: Readonly<Record<Scene, (name: string) => string>> = {
   pose: (name) => `${name}: pull a joint`,
   picture: () => 'Off a picture',
 };
+
+/** A step closer, and the closest look, against the row fitted into its room. */
+const STEP = 1.25;
+const CLOSEST = 40;
 
 /** The upper half of the lens: all parts in a row, or the selected one in space or with its joints. */
 export function LineUp() {
@@ -49,16 +55,33 @@ export function LineUp() {
   const per = isTrue && screen[0] !== null ? screen[0] / ASSUMED_PX_PER_MM : null;
   const [ref, size] = useSizeMm<HTMLDivElement>();
   const scroller = useRef<HTMLDivElement>(null);
-  // At true size the ground comes into sight first: everything stands on it.
+  // Closer or further by keys; 1 fits the row into its room.
+  const [zoom, setZoom] = useState(1);
+  useLensKey(
+    '+',
+    useCallback(() => setZoom((now) => Math.min(CLOSEST, now * STEP)), []),
+  );
+  useLensKey(
+    '-',
+    useCallback(() => setZoom((now) => Math.max(1, now / STEP)), []),
+  );
+  const fitted = useMemo(() => {
+    const standing = piece.parts.flatMap(({ id }) => contexts.get(id) ?? []);
+    return zoom > 1 && per === null && size && standing.length > 0
+      ? lineUp(standing, size.widthMm, size.heightMm, null, { beside }).per
+      : null;
+  }, [piece.parts, contexts, size, zoom, per, beside]);
+  const shownPer = per ?? (fitted === null ? null : fitted * zoom);
+  // Shown larger than its room, the ground comes into sight first: everything stands on it.
   useLayoutEffect(() => {
-    if (per !== null && scroller.current) scroller.current.scrollTop = scroller.current.scrollHeight;
-  }, [per]);
+    if (shownPer !== null && scroller.current) scroller.current.scrollTop = scroller.current.scrollHeight;
+  }, [shownPer]);
   const drawing = useMemo(() => {
     const standing = piece.parts.flatMap(({ id }) => contexts.get(id) ?? []);
     if (!size || standing.length === 0) return null;
-    const shown = per === null ? { beside } : { per, beside };
+    const shown = shownPer === null ? { beside } : { per: shownPer, beside };
     return lineUp(standing, size.widthMm, size.heightMm, part?.id ?? null, shown);
-  }, [piece.parts, contexts, size, part, per, beside]);
+  }, [piece.parts, contexts, size, part, shownPer, beside]);
   return (
     <div>
       <div className="heading flex items-center justify-between">
@@ -123,16 +146,31 @@ export function LineUp() {
           <div
             ref={scroller}
             className="absolute inset-0 overflow-auto"
-            tabIndex={per === null ? undefined : 0}
+            tabIndex={shownPer === null ? undefined : 0}
           >
             <DrawingView
               drawing={drawing}
               label={`Line-up of ${contexts.size} parts to one scale`}
               picked={part?.id ?? null}
-              onPick={(id) => dispatch(selected(id))}
-              className={per === null ? 'size-full' : 'max-w-none'}
-              pxPerMm={per === null ? null : ASSUMED_PX_PER_MM}
+              className={shownPer === null ? 'size-full' : 'max-w-none'}
+              pxPerMm={shownPer === null ? null : ASSUMED_PX_PER_MM}
             >
+              <RowOrder
+                places={drawing.places}
+                heightMm={drawing.heightMm}
+                isFixed={readOnly}
+                onPick={(id) => dispatch(selected(id))}
+                onMove={(id, before) => {
+                  const beside = piece.parts.find((one) => one.id === before);
+                  const moved = piece.parts.find((one) => one.id === id);
+                  if (moved)
+                    dispatch(
+                      edit(`move ${moved.name}`, (old) =>
+                        movePart(old, moved.id, beside?.id ?? null, beside?.parent ?? null),
+                      ),
+                    );
+                }}
+              />
               {!readOnly &&
                 context &&
                 drawing.grips.map((grip) => (

@@ -1,5 +1,6 @@
 import { type FormMeasure, type PersonLength, withMeasure } from '@every-inch/core/form';
 import { recordMeasure } from '@every-inch/core/log';
+import type { Verdict } from '@every-inch/core/reckoning';
 import { allowedFor, lastMade } from '@every-inch/core/size';
 import { formatMiniMm, formatNumber, miniMm, realMm } from '@every-inch/core/units';
 import type { PartContext } from '@every-inch/core/whole';
@@ -110,6 +111,7 @@ function Lengths({ context, measure }: RowProps) {
       <>
         <td className="figure px-2 text-right">{life}</td>
         <td className="figure px-2 text-right">{formatMiniMm(mini)}</td>
+        <td className="figure whitespace-nowrap px-2 text-right">{inches(mini)}</td>
       </>
     );
   const sign = field === 'topMm' ? 'nonNegative' : 'positive';
@@ -138,6 +140,17 @@ function Lengths({ context, measure }: RowProps) {
           unit="mm"
           sign={sign}
           className="w-16"
+          onLength={(mm) => set(mm * shrink)}
+        />
+      </td>
+      <td className="text-right">
+        <LengthField
+          hideLabel
+          label={`${measure.title}, miniature in inches`}
+          shown={inches(mini)}
+          unit="in"
+          sign={sign}
+          className="w-[4.6rem]"
           onLength={(mm) => set(mm * shrink)}
         />
       </td>
@@ -195,11 +208,17 @@ function Held({ context: { part }, measure, lock }: HeldProps) {
   );
 }
 
+/** The verdict as it stands in the table: what is good needs no more words. */
+function inTable(verdict: Verdict): Verdict {
+  return verdict.level === 'good' ? { ...verdict, says: '' } : verdict;
+}
+
 function MeasureRow({ context, measure }: RowProps) {
   const { book } = useReckoned();
   const figure = book.get(`${context.part.id}/measure.${measure.key}`);
   const made = book.get(`${context.part.id}/made.${measure.key}`);
-  const mini = miniMm(measure.lengthMm / context.shrink);
+  const format = useLifeFormat();
+  const lastMadeMm = lastMade(context, measure.key)?.madeMm;
   return (
     <tr className="border-b border-hair">
       <th scope="row" className="min-w-40 py-0.5 pr-1 text-left font-normal leading-tight">
@@ -210,7 +229,6 @@ function MeasureRow({ context, measure }: RowProps) {
         </span>
       </th>
       <Lengths context={context} measure={measure} />
-      <td className="figure whitespace-nowrap px-2 text-right">{inches(mini)}</td>
       <td className="text-right">
         <Allowed context={context} measure={measure} />
       </td>
@@ -226,9 +244,12 @@ function MeasureRow({ context, measure }: RowProps) {
           </span>
         )}
       </td>
-      <td className="min-w-32 pl-1 text-[13px]">
+      <td className="figure whitespace-nowrap px-1 text-right">
+        {lastMadeMm !== undefined && format(realMm(lastMadeMm * context.scale.ratio))}
+      </td>
+      <td className="min-w-24 pl-1 text-[13px]">
         {made?.verdict ? (
-          <VerdictLine verdict={made.verdict} waysOut={false} />
+          <VerdictLine verdict={inTable(made.verdict)} waysOut={false} />
         ) : (
           <span className="text-quiet">not made yet</span>
         )}
@@ -241,7 +262,7 @@ function MeasureRow({ context, measure }: RowProps) {
 export function MeasureTable({ context }: { readonly context: PartContext }) {
   return (
     <div className="relative overflow-x-auto">
-      <table className="w-full min-w-[640px] border-collapse">
+      <table className="w-full min-w-[720px] border-collapse">
         <caption className="sr-only">Measures of {context.part.name}</caption>
         <thead>
           <tr className="heading border-b border-ink text-right">
@@ -251,7 +272,8 @@ export function MeasureTable({ context }: { readonly context: PartContext }) {
             <th className="px-2 font-semibold">inch</th>
             <th className="px-1 font-semibold">allowed</th>
             <th className="px-2 font-semibold">made</th>
-            <th className="px-2 font-semibold">off by</th>
+            <th className="px-1 font-semibold">off by</th>
+            <th className="px-1 font-semibold">reads as</th>
             <th className="pl-1 text-left font-semibold">verdict</th>
           </tr>
         </thead>
