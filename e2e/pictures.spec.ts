@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { FRAME, shot } from '../scripts/demoPicture.ts';
-import { expect, openDemo, test, untilKept } from './bench.ts';
+import { bytesOf, expect, openDemo, test, untilKept } from './bench.ts';
 
 /** Presses on a spot of the picture, given in its own px. */
 async function press(page: Page, [x, y]: readonly [number, number]): Promise<void> {
@@ -73,6 +73,26 @@ test('a post’s proportions come off a picture taken aslant, right to 1 %, and 
   await page.getByRole('button', { name: /^Mooring post/ }).click();
   await page.getByRole('button', { name: /^Off a picture/ }).click();
   await expect(page.getByLabel('Height 2, measured')).toBeVisible();
+});
+
+test('a picture squared by what is known in it is printed at the size of the clay', async ({ page }) => {
+  await openDemo(page, 'Low Water Ferry', 'Size');
+  await page.getByRole('button', { name: 'Print', exact: true }).click();
+  await page.getByLabel('mirrored pair').check();
+  await page
+    .getByRole('region', { name: 'Templates' })
+    .getByLabel('Of', { exact: true })
+    .selectOption({ index: 1 });
+  const images = page.getByRole('img', { name: 'Page 1 of the templates' }).locator('image');
+  // A frame of 1.2 by 1 m at 1:12 is 100 by 83.3 mm, alone on its row: its twin goes under it.
+  await expect(images).toHaveCount(2);
+  for (const image of await images.all()) {
+    expect(Number(await image.getAttribute('width'))).toBeCloseTo(100, 6);
+    expect(Number(await image.getAttribute('height'))).toBeCloseTo(1000 / 12, 6);
+  }
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save templates as PDF' }).click();
+  expect((await bytesOf(await download)).length).toBeGreaterThan(20_000);
 });
 
 test('spots are set and moved by keys alone; four in a line are refused with what to do', async ({

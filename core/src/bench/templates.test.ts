@@ -4,7 +4,7 @@ import { MARGIN_MM, PAPERS } from '../drawing/index.ts';
 import { extentOf, type Form, makeShapeStore, STARTS } from '../form/index.ts';
 import type { Part, PartId } from '../piece/index.ts';
 import { type PartContext, reckonPiece } from '../whole/index.ts';
-import { type TemplateAsk, templatePages } from './index.ts';
+import { picturePages, type TemplateAsk, templatePages } from './index.ts';
 
 const NOW = '2026-05-01T09:00:00Z';
 const ferry = lowWaterFerry(NOW);
@@ -113,5 +113,26 @@ describe('templates to print', () => {
 
   it('says when it is asked for too many', () => {
     expect(() => templatePages(brick, ask({ copies: 300, isPaired: true }), 'label')).toThrow(/at most 400/);
+  });
+
+  it('the oven’s floor is printed at full size, its walls kept clear, over as many pages as it takes', () => {
+    // 450 by 380 inside, 30 kept clear all round (common practice): 390 by 320, on A4 of 186 by 253 usable.
+    const pages = templatePages(brick, ask({ views: ['oven'] }), 'label');
+    expect(pages).toHaveLength(6);
+    expect(sizes(brick, ask({ views: ['oven'] }))[0]).toEqual([
+      expect.closeTo(390, 6),
+      expect.closeTo(320, 6),
+    ]);
+  });
+
+  it('a picture is printed at its size, mirrored beside it, and made up for a printer that is off', () => {
+    const picture = { widthMm: 60, heightMm: 40, href: 'data:a', mirroredHref: 'data:b' };
+    const { views: _, ...plain } = ask({ isPaired: true, ruleMeasuredMm: 98 });
+    const [page] = picturePages(picture, plain, 'label');
+    const images = page?.items.flatMap((item) => (item.kind === 'image' ? [item] : [])) ?? [];
+    expect(images.map(({ href }) => href)).toEqual(['data:a', 'data:b']);
+    expect(images[0]?.widthMm).toBeCloseTo(60 / 0.98, 6);
+    expect((images[1]?.at[0] ?? 0) - (images[0]?.at[0] ?? 0)).toBeGreaterThan(60 / 0.98);
+    expect(() => picturePages(picture, { ...plain, copies: 300 }, 'label')).toThrow(/fewer copies/);
   });
 });

@@ -11,10 +11,11 @@ import {
   tile,
 } from '../drawing/index.ts';
 import { extentOf, mirroredOutline, type Outline, panelCuts, type Side, viewTitle } from '../form/index.ts';
+import { type OwnValues, sourced } from '../reckoning/index.ts';
 import type { PartContext } from '../whole/index.ts';
 
 /** What of a part can be printed to cut or hold against. */
-export type TemplateView = 'front' | 'side' | 'top' | 'panels';
+export type TemplateView = 'front' | 'side' | 'top' | 'panels' | 'oven';
 
 /** What is to be printed. */
 export interface TemplateAsk {
@@ -44,12 +45,33 @@ interface Template {
 
 const FROM_ABOVE: Side = { right: [1, 0, 0], up: [0, 0, -1] };
 
-function outlinesOf({ shape, part, shrink }: PartContext, view: TemplateView): Template[] {
+/** The floor of the oven that can be used, and how high it is: a card to hold a part against while it is made. */
+function ovenFloor(own: OwnValues): Template {
+  const [width, depth, height, clearance] = ['width', 'depth', 'height', 'clearance'].map(
+    (name) => sourced(`oven.${name}`, own).value,
+  );
+  const free = (length = 0) => Math.max(1, length - 2 * (clearance ?? 0));
+  const [w, d] = [free(width), free(depth)];
+  const outline: Outline = [
+    [
+      [
+        [0, 0],
+        [w, 0],
+        [w, d],
+        [0, d],
+      ],
+    ],
+  ];
+  return { outline, says: `oven: ${w} × ${d} mm free, ${free(height)} mm high` };
+}
+
+function outlinesOf({ shape, part, shrink, own }: PartContext, view: TemplateView): Template[] {
   const small = (outline: Outline) => scaledOutline(outline, 1 / shrink);
   if (view === 'panels')
     return part.form.kind === 'panels'
       ? panelCuts(part.form).map(({ name, face }) => ({ outline: small(face), says: name }))
       : [];
+  if (view === 'oven') return [ovenFloor(own)];
   if (view === 'top') return [{ outline: small(shape.seenFrom(FROM_ABOVE)), says: 'from above' }];
   return [{ outline: small(shape.outline(view)), says: viewTitle(part.form, view) }];
 }
@@ -129,25 +151,28 @@ function scaledItem(item: DrawItem, by: number): DrawItem {
       return { ...item, points: item.points.map(([x, y]) => [x * by, y * by] as const) };
     case 'circle':
       return { ...item, at: [item.at[0] * by, item.at[1] * by], diameterMm: item.diameterMm * by };
+    case 'image':
+      return {
+        ...item,
+        at: [item.at[0] * by, item.at[1] * by],
+        widthMm: item.widthMm * by,
+        heightMm: item.heightMm * by,
+      };
     case 'text':
       return { ...item, at: [item.at[0] * by, item.at[1] * by] };
   }
 }
 
-/**
- * Pages of templates at the size of the clay, each with a rule to check the print by and a label. A printer that is off is
- * made up for: the drawing is larger by as much as it prints too small.
- *
- * @param label piece, part, scale and date, printed on every page
- * @returns pages at paper size
- * @throws {TilingError} when one template would take more than 64 pages
- * @throws {RangeError} for too many templates
- */
-export function templatePages(context: PartContext, ask: TemplateAsk, label: string): Drawing[] {
-  const { widthMm, heightMm } = PAPERS[ask.paper];
-  const by = CHECK_RULE_MM / ask.ruleMeasuredMm;
+/** Templates laid on pages, each page with its rule and label, made up for a printer that is off. */
+function laidOut(
+  templates: readonly Drawing[],
+  { paper, ruleMeasuredMm }: Pick<TemplateAsk, 'paper' | 'ruleMeasuredMm'>,
+  label: string,
+): Drawing[] {
+  const { widthMm, heightMm } = PAPERS[paper];
+  const by = CHECK_RULE_MM / ruleMeasuredMm;
   const [wide, high] = [(widthMm - 2 * MARGIN_MM) / by, (heightMm - 2 * MARGIN_MM - FOOT) / by];
-  const pages = packed(templatesFor(context, ask), wide, high);
+  const pages = packed(templates, wide, high);
   return pages.map(({ items }, i): Drawing => {
     const text: DrawItem = {
       kind: 'text',
@@ -161,4 +186,49 @@ export function templatePages(context: PartContext, ask: TemplateAsk, label: str
     const rule = checkRule([0, 0]).map((item) => moved(scaledItem(item, by), [MARGIN_MM, MARGIN_MM + 6]));
     return { widthMm, heightMm, items: [...content, ...rule, text] };
   });
+}
+
+/**
+ * Pages of templates at the size of the clay, each with a rule to check the print by and a label. A printer that is off is
+ * made up for: the drawing is larger by as much as it prints too small.
+ *
+ * @param label piece, part, scale and date, printed on every page
+ * @returns pages at paper size
+ * @throws {TilingError} when one template would take more than 64 pages
+ * @throws {RangeError} for too many templates
+ */
+export function templatePages(context: PartContext, ask: TemplateAsk, label: string): Drawing[] {
+  return laidOut(templatesFor(context, ask), ask, label);
+}
+
+/** A picture squared and brought to the size of the clay, with its mirrored twin. */
+export interface SquaredPicture {
+  readonly widthMm: number;
+  readonly heightMm: number;
+  /** JPEGs as data addresses. */
+  readonly href: string;
+  readonly mirroredHref: string;
+}
+
+/**
+ * As {@link templatePages}, for a picture of known size.
+ *
+ * @throws {TilingError} when it would take more than 64 pages
+ * @throws {RangeError} for too many copies
+ */
+export function picturePages(
+  picture: SquaredPicture,
+  ask: Omit<TemplateAsk, 'views'>,
+  label: string,
+): Drawing[] {
+  const { widthMm, heightMm } = picture;
+  const sides = ask.isPaired ? [picture.href, picture.mirroredHref] : [picture.href];
+  if (sides.length * ask.copies > MOST_TEMPLATES)
+    throw new RangeError(`at most ${MOST_TEMPLATES} are printed at once; ask for fewer copies`);
+  const one = (href: string): Drawing => ({
+    widthMm,
+    heightMm,
+    items: [{ kind: 'image', at: [0, 0], widthMm, heightMm, href }],
+  });
+  return laidOut(Array.from({ length: ask.copies }, () => sides.map(one)).flat(), ask, label);
 }

@@ -15,6 +15,7 @@ export function moved(item: DrawItem, by: Vec2): DrawItem {
     case 'line':
       return { ...item, points: item.points.map(([x, y]) => [x + by[0], y + by[1]] as const) };
     case 'circle':
+    case 'image':
     case 'text':
       return { ...item, at: [item.at[0] + by[0], item.at[1] + by[1]] };
   }

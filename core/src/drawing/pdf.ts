@@ -69,6 +69,11 @@ function drawItem(doc: jsPDF, item: DrawItem, place: (point: Point) => Point): v
       doc.circle(x, y, item.diameterMm / 2, 'S');
       return;
     }
+    case 'image': {
+      const [x, y] = place([item.at[0], item.at[1] + item.heightMm]);
+      doc.addImage(item.href, 'JPEG', x, y, item.widthMm, item.heightMm);
+      return;
+    }
     case 'text': {
       const [x, y] = place(item.at);
       doc.setFont(item.face === 'figures' ? 'courier' : 'helvetica', item.bold ? 'bold' : 'normal');

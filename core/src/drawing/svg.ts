@@ -45,6 +45,8 @@ function itemSvg(item: DrawItem, heightMm: number): string {
     }
     case 'circle':
       return `<circle cx="${item.at[0].toFixed(3)}" cy="${(heightMm - item.at[1]).toFixed(3)}" r="${(item.diameterMm / 2).toFixed(3)}" fill="none" ${stroke(item.weight, item.accent)}/>`;
+    case 'image':
+      return `<image href="${escaped(item.href)}" x="${item.at[0].toFixed(3)}" y="${(heightMm - item.at[1] - item.heightMm).toFixed(3)}" width="${item.widthMm.toFixed(3)}" height="${item.heightMm.toFixed(3)}" preserveAspectRatio="none"/>`;
     case 'text': {
       const [x, y] = [item.at[0].toFixed(3), (heightMm - item.at[1]).toFixed(3)];
       const turn = item.turned ? ` transform="rotate(${-item.turned} ${x} ${y})"` : '';

@@ -33,6 +33,15 @@ export type DrawItem =
       readonly accent?: boolean;
     }
   | {
+      readonly kind: 'image';
+      /** Its lower left corner. */
+      readonly at: Vec2;
+      readonly widthMm: number;
+      readonly heightMm: number;
+      /** A JPEG as a data address. */
+      readonly href: string;
+    }
+  | {
       readonly kind: 'text';
       readonly at: Vec2;
       readonly text: string;

@@ -5,7 +5,7 @@ import { makeShapeStore, type Vec2 } from '../form/index.ts';
 import { readPiece, writePiece } from '../piece/file.ts';
 import { DEFAULT_REFERENCE, type PictureId, type Reference, type Spot, type Taking } from '../piece/index.ts';
 import { reckonPiece } from '../whole/index.ts';
-import { calibrationOf, homography, type Marked, PictureFaultError, takeMeasure } from './index.ts';
+import { calibrationOf, homography, type Marked, PictureFaultError, squared, takeMeasure } from './index.ts';
 
 const NOW = '2026-05-01T09:00:00Z';
 
@@ -112,6 +112,33 @@ describe('a picture taken aslant', () => {
     expect(() => calibrationOf({ known: { spots: [one, one], lengthMm: 10 }, square: null })).toThrow(
       /move them apart/,
     );
+  });
+});
+
+describe('drawn anew', () => {
+  it('a chequered sheet taken aslant comes out square, field for field', () => {
+    const shoot = camera(30, 12, 900, 2600);
+    const marked = { ...seen(shoot), widthPx: 4000, heightPx: 3000, shownRatio: 1 };
+    const { toMm } = calibrationOf(marked);
+    const [width, height] = [4000, 3000];
+    const data = new Uint8ClampedArray(width * height * 4).fill(255);
+    for (let y = 0; y < height; y += 1)
+      for (let x = 0; x < width; x += 1) {
+        const [u, v] = toMm({ x: x + 0.5, y: y + 0.5 });
+        const isDark = (Math.floor(u / 50) + Math.floor(v / 50)) % 2 === 0;
+        data.fill(isDark ? 0 : 200, 4 * (y * width + x), 4 * (y * width + x) + 3);
+      }
+    const flat = squared(
+      { ...DEFAULT_REFERENCE, ...marked, id: 'x' as PictureId, type: 'image/png' },
+      { width, height, data },
+      300,
+    );
+    expect([flat.width, flat.height]).toEqual([300, 200]);
+    for (let v = 0; v < 4; v += 1)
+      for (let u = 0; u < 6; u += 1) {
+        const at = 4 * ((199 - (v * 50 + 25)) * 300 + u * 50 + 25);
+        expect(flat.data[at], `${u}, ${v}`).toBe((u + v) % 2 === 0 ? 0 : 200);
+      }
   });
 });
 

@@ -64,6 +64,17 @@ function Item({ item, height, hatch, picked, onPick }: ItemProps) {
           vectorEffect="non-scaling-stroke"
         />
       );
+    case 'image':
+      return (
+        <image
+          href={item.href}
+          x={item.at[0]}
+          y={height - item.at[1] - item.heightMm}
+          width={item.widthMm}
+          height={item.heightMm}
+          preserveAspectRatio="none"
+        />
+      );
     case 'text': {
       const [x, y] = [item.at[0], height - item.at[1]];
       return (

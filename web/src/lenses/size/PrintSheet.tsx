@@ -1,6 +1,14 @@
-import { type TemplateAsk, type TemplateView, templatePages } from '@every-inch/core/bench';
+import {
+  picturePages,
+  type SquaredPicture,
+  type TemplateAsk,
+  type TemplateView,
+  templatePages,
+} from '@every-inch/core/bench';
 import { type Drawing, PAPERS, type Paper, TilingError, toSvg } from '@every-inch/core/drawing';
-import { useMemo, useState } from 'react';
+import { PictureFaultError } from '@every-inch/core/picture';
+import type { Reference } from '@every-inch/core/piece';
+import { useEffect, useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
@@ -9,16 +17,54 @@ import { useReckoned } from '../../state/derived.ts';
 import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { workshopChanged } from '../../state/workshopSlice.ts';
 import { save } from '../../storage/shelf.ts';
+import { squarePicture } from './picture/squarePicture.ts';
 
 const VIEWS: readonly (readonly [TemplateView, string])[] = [
   ['front', 'front'],
   ['side', 'side'],
   ['top', 'above'],
   ['panels', 'panels'],
+  ['oven', 'oven floor'],
 ];
 
+/** A reference squared for printing, or why it is not there. */
+function useSquared(reference: Reference | undefined): {
+  readonly picture: SquaredPicture | null;
+  readonly fault: string | null;
+} {
+  const { book } = useReckoned();
+  const ratio = book.get('/size.scale')?.quantity.value ?? 1;
+  const [found, setFound] = useState<{ picture: SquaredPicture | null; fault: string | null }>({
+    picture: null,
+    fault: null,
+  });
+  useEffect(() => {
+    let gone = false;
+    setFound({ picture: null, fault: null });
+    if (!reference) return undefined;
+    squarePicture(reference, ratio).then(
+      (picture) =>
+        !gone && setFound({ picture, fault: picture ? null : 'this picture is not in this browser' }),
+      (error: unknown) => {
+        if (!(error instanceof PictureFaultError)) throw error;
+        if (!gone) setFound({ picture: null, fault: error.message });
+      },
+    );
+    return () => {
+      gone = true;
+    };
+  }, [reference, ratio]);
+  return found;
+}
+
+/** Stands for the selected part among the pictures. */
+const PART = 'the part';
+
 /** Pages, or why there are none. */
-function usePages(ask: Omit<TemplateAsk, 'paper' | 'ruleMeasuredMm'>): {
+function usePages(
+  ask: Omit<TemplateAsk, 'paper' | 'ruleMeasuredMm'>,
+  reference: Reference | undefined,
+): {
   readonly pages: readonly Drawing[];
   readonly says: string | null;
 } {
@@ -28,17 +74,20 @@ function usePages(ask: Omit<TemplateAsk, 'paper' | 'ruleMeasuredMm'>): {
   const { paper, ruleMeasuredMm } = useAppSelector((state) => state.workshop);
   const today = useAppSelector((state) => state.session.today);
   const context = part ? contexts.get(part.id) : undefined;
+  const { picture, fault } = useSquared(reference);
   return useMemo(() => {
-    if (!context) return { pages: [], says: null };
+    if (!context || fault || (reference && !picture)) return { pages: [], says: fault };
     const label = `${piece.name} · ${context.part.name} · ${context.scale.label} · ${today.slice(0, 10)}`;
     try {
-      return { pages: templatePages(context, { ...ask, paper, ruleMeasuredMm }, label), says: null };
+      const whole = { ...ask, paper, ruleMeasuredMm };
+      const pages = picture ? picturePages(picture, whole, label) : templatePages(context, whole, label);
+      return { pages, says: null };
     } catch (error) {
       if (error instanceof TilingError || error instanceof RangeError)
         return { pages: [], says: error.message };
       throw error;
     }
-  }, [context, piece.name, today, ask, paper, ruleMeasuredMm]);
+  }, [context, piece.name, today, ask, paper, ruleMeasuredMm, reference, picture, fault]);
 }
 
 interface FilesProps {
@@ -83,12 +132,30 @@ export default function PrintSheet() {
   const [copies, setCopies] = useState(1);
   const offered = VIEWS.filter(([view]) => view !== 'panels' || part?.form.kind === 'panels');
   const ask = useMemo(() => ({ views, isPaired, copies }), [views, isPaired, copies]);
-  const { pages, says } = usePages(ask);
+  const { references } = useOpenPiece();
+  const [of, setOf] = useState(PART);
+  const reference = references.find(({ id }) => id === of);
+  const { pages, says } = usePages(ask, reference);
   if (!part) return <p className="text-quiet">Choose a part first.</p>;
   return (
     <section aria-label="Templates">
       <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
-        <fieldset>
+        {references.length > 0 && (
+          <Choice
+            label="Of"
+            className="max-w-44"
+            value={reference ? of : PART}
+            options={[
+              { value: PART, says: part.name },
+              ...references.map(({ id, caption }, i) => ({
+                value: id as string,
+                says: caption || `Picture ${i + 1}`,
+              })),
+            ]}
+            onChoose={setOf}
+          />
+        )}
+        <fieldset disabled={reference !== undefined} className={reference ? 'hidden' : ''}>
           <legend className="heading">Seen from</legend>
           <div className="flex gap-3">
             {offered.map(([view, name]) => (
