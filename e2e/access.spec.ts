@@ -5,6 +5,7 @@ const ROUTES = [
   '/',
   '/handbook',
   '/workshop',
+  '/instruments',
   '/piece/low-water-ferry/brief',
   '/piece/low-water-ferry/size',
   '/piece/low-water-ferry/bulk',
@@ -43,7 +44,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
   });
 }
 
-test('the working and the dialogs are sound too', async ({ page }) => {
+test('the working, the sheets and the dialogs are sound too', async ({ page }) => {
+  test.setTimeout(90_000);
   await openDemo(page, 'Low Water Ferry', 'Size');
   await page.getByRole('button', { name: 'Show the working of Height', exact: true }).click();
   const serious = async () => {
@@ -54,6 +56,15 @@ test('the working and the dialogs are sound too', async ({ page }) => {
   };
   expect(await serious()).toEqual([]);
   await page.keyboard.press('Escape');
+  for (const sheet of ['Fits and base', 'Seen']) {
+    await page.getByRole('button', { name: sheet, exact: true }).click();
+    await expect(page.getByText('Opening …')).toHaveCount(0);
+    expect(await serious(), sheet).toEqual([]);
+  }
+  await page.keyboard.press('o');
+  await expect(page.getByRole('application')).toBeVisible();
+  expect(await serious(), 'off a picture').toEqual([]);
+  await page.keyboard.press('o');
   await page.keyboard.press('n');
   await expect(page.getByRole('dialog', { name: 'Add a part' })).toBeVisible();
   expect(await serious()).toEqual([]);

@@ -13,14 +13,28 @@ test('at 390 px a bake is logged with a thumb, and nothing scrolls sideways', as
   const entry = page.getByRole('listitem').filter({ hasText: 'Baked at 131 °C for 25 min' });
   await expect(entry).toContainText('Mooring post');
   await expect(entry).toContainText('within the window');
-  for (const lens of ['Brief', 'Size', 'Bulk', 'Bake', 'Bench', 'Log']) {
-    await stage(page, lens);
-    if (lens === 'Brief') await page.getByRole('button', { name: '+ An addition' }).tap();
-    if (lens === 'Size') await page.getByRole('button', { name: 'Reads as' }).tap();
+  const isNarrow = async (where: string) => {
     const [width, seen] = await page.evaluate(() => [
       document.documentElement.scrollWidth,
       document.documentElement.clientWidth,
     ]);
-    expect(width, lens).toBeLessThanOrEqual(seen ?? 0);
+    expect(width, where).toBeLessThanOrEqual(seen ?? 0);
+  };
+  for (const lens of ['Brief', 'Size', 'Bulk', 'Bake', 'Bench', 'Log']) {
+    await stage(page, lens);
+    if (lens === 'Brief') await page.getByRole('button', { name: '+ An addition' }).tap();
+    await isNarrow(lens);
+    if (lens !== 'Size') continue;
+    for (const sheet of ['Fits and base', 'Reads as', 'Seen', 'Print']) {
+      await page.getByRole('button', { name: sheet, exact: true }).tap();
+      await expect(page.getByText('Opening …')).toHaveCount(0);
+      await isNarrow(sheet);
+    }
+    await page.getByRole('button', { name: /^Off a picture/ }).tap();
+    await expect(page.getByRole('application')).toBeVisible();
+    await isNarrow('Off a picture');
   }
+  await page.goto('/instruments');
+  await expect(page.getByRole('region', { name: 'Caliper' })).toBeVisible();
+  await isNarrow('instruments');
 });

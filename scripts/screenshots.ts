@@ -81,6 +81,24 @@ const SHOTS: readonly Shot[] = [
       await page.getByLabel('mirrored pair').scrollIntoViewIfNeeded();
     },
   },
+  {
+    name: 'fits',
+    path: `${FERRY.replace('low-water-ferry', 'toll-frogs')}/size`,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Fits and base' }).click();
+      await page.getByRole('region', { name: /^A base for/ }).scrollIntoViewIfNeeded();
+    },
+  },
+  {
+    name: 'picture',
+    path: `${FERRY}/size`,
+    act: async (page) => {
+      await page.getByRole('button', { name: /^Mooring post/ }).click();
+      await page.getByRole('button', { name: /^Off a picture/ }).click();
+      await page.getByRole('application').waitFor();
+      await page.getByLabel('Lay Mooring post over it').selectOption('from the front');
+    },
+  },
   { name: 'bulk', path: `${FERRY}/bulk` },
   { name: 'bake', path: `${FERRY}/bake` },
   { name: 'bench', path: `${FERRY}/bench` },

@@ -10,7 +10,7 @@ import {
   verdictWord,
 } from '@every-inch/core/reckoning';
 import { ScaleError } from '@every-inch/core/scale';
-import { reckonSmallestBox } from '@every-inch/core/size';
+import { eyesOf, reckonSight, reckonSmallestBox } from '@every-inch/core/size';
 import { type PieceReckoned, reckonPiece } from '@every-inch/core/whole';
 import Papa from 'papaparse';
 
@@ -87,7 +87,10 @@ function wanted(asked: Asked, { book, contexts }: PieceReckoned, reading: PieceR
     throw new AskError(`no lens “${lens}”; there are: ${lenses.join(', ')}`);
   const boxes = [...contexts.values()].flatMap((context) =>
     (part === undefined || context.part.id === part) && (lens === undefined || lens === 'size')
-      ? reckonSmallestBox(context)
+      ? [
+          ...reckonSmallestBox(context),
+          ...reckonSight(context, contexts, eyesOf(context.piece.brief.seenFrom)),
+        ]
       : [],
   );
   const found = book.all.filter(

@@ -3,6 +3,7 @@ import { type Form, PLAIN_PERSON, type ProfilePoint } from '../form/index.ts';
 import {
   type Clay,
   type ClayId,
+  DEFAULT_ADDITION,
   DEFAULT_BRIEF,
   DEFAULT_CORE,
   DEFAULT_DECISION,
@@ -95,6 +96,12 @@ const PARTS: Part[] = [
     {
       ...ofClay('neutral'),
       bounds: [{ measure: 'stature', lowMm: 1640, highMm: 1680 }],
+      features: [
+        { name: 'eyes', wanted: 2, made: 2 },
+        { name: 'ears', wanted: 2, made: 2 },
+        { name: 'coat buttons', wanted: 6, made: 4 },
+      ],
+      pairs: [{ name: 'sleeves', leftMm: 16.1, rightMm: 16.3 }],
       note: 'Coat and oar: right hand closed round the shaft.',
     },
   ),
@@ -283,6 +290,16 @@ export function lowWaterFerry(now: string): Piece {
     fits: FITS,
     decisions: decisionsUpTo(now),
     references: [POST_PICTURE],
+    additions: [
+      {
+        ...DEFAULT_ADDITION,
+        id: 'nets',
+        name: 'Nets drying on the quay rail',
+        hours: 5,
+        cost: 4,
+        waitDays: 1,
+      },
+    ],
     log: logUpTo(now),
     own: { 'oven.dial-error': 8 },
   };

@@ -60,6 +60,11 @@ export function tollFrogs(now: string): Piece {
             { clay: 'green' as ClayId, parts: 3 },
             { clay: 'ochre' as ClayId, parts: 1 },
           ],
+          features: [
+            { name: 'eyes', wanted: 2, made: 2 },
+            { name: 'spots on the back', wanted: 9, made: 9 },
+          ],
+          pairs: [{ name: 'arms', leftMm: 13.6, rightMm: 13.5 }],
           note: 'Marbled, not blended.',
         },
       ),
@@ -101,6 +106,7 @@ export function tollFrogs(now: string): Piece {
         opening: { shape: 'square', widthMm: 2500, heightMm: 2720 },
       }),
     ],
+    found: [{ id: 'pike-wire', name: 'Wire, 0.6 mm', acrossMm: 0.6, meant: 'life.spear-shaft' }],
     decisions: [
       {
         ...DEFAULT_DECISION,

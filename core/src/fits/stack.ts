@@ -41,7 +41,7 @@ export interface Along {
 export function alongWith(
   piece: Piece,
   contexts: ReadonlyMap<string, PartContext>,
-  { part, id }: Fit,
+  { part, id }: Pick<Fit, 'part' | 'id'>,
 ): Along[] {
   const itself = contexts.get(part);
   if (!itself) return [];

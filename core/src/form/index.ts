@@ -16,3 +16,4 @@ export { seenHull } from './side.ts';
 export { smallestBox, type TurnedBox } from './smallestBox.ts';
 export { findStarts, STARTS, type Start } from './starts/index.ts';
 export type * from './types.ts';
+export { cross } from './vectors.ts';

@@ -9,4 +9,5 @@ export { reckonPairs, usualPairs } from './reckonPairs.ts';
 export { reckonScale } from './reckonScale.ts';
 export { allowedFor, lastMade, reckonSize } from './reckonSize.ts';
 export { reckonSmallestBox } from './reckonSmallestBox.ts';
+export { type Eye, eyesOf, reckonSight, type Seen, seenShares, sightSays, towards } from './sight.ts';
 export { sketch } from './sketch.ts';

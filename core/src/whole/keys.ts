@@ -105,6 +105,13 @@ export const KEYS: readonly KeyRow[] = [
     says: 'height of a part against its companion’s',
   },
   {
+    key: 'sight.*',
+    lens: 'size',
+    of: 'part',
+    unit: '%',
+    says: 'share of a side or region that is seen; on the command line and under “Seen”',
+  },
+  {
     key: 'pair.*',
     lens: 'size',
     of: 'part',

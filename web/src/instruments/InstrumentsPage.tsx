@@ -83,11 +83,11 @@ function Panel({ one, onFault }: PanelProps) {
       </p>
       {one.instrument === 'caliper' && <Jaws apart={value} />}
       <div className="mt-2 flex flex-wrap items-center gap-4">
-        <label className="flex items-center gap-2">
+        <label className="flex max-w-full flex-wrap items-center gap-2">
           <span className="heading">{one.instrument === 'caliper' ? 'jaws apart' : 'set to'}</span>
           <input
             type="range"
-            className="w-72 accent-fired"
+            className="w-72 max-w-full accent-fired"
             aria-label={`${title}, set to`}
             min={Math.max(0, one.least)}
             max={SLIDER_MOST[one.instrument]}

@@ -16,7 +16,7 @@ export function RoomHead({ title }: { readonly title: string }) {
         <Mark />
         <span className="font-semibold">Every Inch</span>
       </Link>
-      <h1 className="text-quiet">{title}</h1>
+      <h1 className="min-w-0 truncate text-quiet">{title}</h1>
       <nav aria-label="Rooms" className="ml-auto flex gap-4">
         {ROOMS.map(([to, name]) => (
           <Link

@@ -84,7 +84,7 @@ export function LineUp() {
   }, [piece.parts, contexts, size, part, shownPer, beside]);
   return (
     <div>
-      <div className="heading flex items-center justify-between">
+      <div className="heading flex flex-wrap items-center justify-between gap-x-3">
         <span>{TITLES[scene](part?.name ?? '')}</span>
         {context && (
           <span className="-my-1.5 flex font-normal">

@@ -81,6 +81,7 @@ function PartReckoning() {
 const MeasureFiles = lazy(() => import('./MeasureFiles.tsx'));
 const PrintSheet = lazy(() => import('./PrintSheet.tsx'));
 const FitSheet = lazy(() => import('./FitSheet.tsx'));
+const SeenSheet = lazy(() => import('./SeenSheet.tsx'));
 const ReadsAs = lazy(() => import('./ReadsAs.tsx'));
 
 interface FormTablesProps {
@@ -103,6 +104,7 @@ const SHEETS = [
   ['part', 'The part'],
   ['fits', 'Fits and base'],
   ['reads', 'Reads as'],
+  ['seen', 'Seen'],
   ['print', 'Print'],
 ] as const;
 type Sheet = (typeof SHEETS)[number][0];
@@ -129,6 +131,7 @@ function Below() {
         {sheet === 'part' && <PartSheet />}
         {sheet === 'fits' && <FitSheet />}
         {sheet === 'reads' && <ReadsAs />}
+        {sheet === 'seen' && <SeenSheet />}
         {sheet === 'print' && <PrintSheet />}
       </Suspense>
     </div>

@@ -11,8 +11,8 @@ interface MarkProps {
 /** A line of spots with its name, readable on any picture. */
 export function Mark({ spots, per, says, isKnown = false, isClosed = false }: MarkProps) {
   const points = spots.map(({ x, y }) => `${x},${y}`).join(' ');
-  // The name stands by the last spot, where it hides least of the line.
-  const { x, y } = spots.at(-1) ?? { x: 0, y: 0 };
+  // The name stands by the last spot of a line, and under the first of a rectangle, where it hides least.
+  const { x, y } = spots.at(isClosed ? 0 : -1) ?? { x: 0, y: 0 };
   const colour = isKnown ? 'var(--fired)' : 'var(--wire)';
   const Line = isClosed ? 'polygon' : 'polyline';
   return (
@@ -22,7 +22,7 @@ export function Mark({ spots, per, says, isKnown = false, isClosed = false }: Ma
       {says && (
         <text
           x={x + 11 * per}
-          y={y - 9 * per}
+          y={y + (isClosed ? 22 : -9) * per}
           fontSize={13 * per}
           fontFamily="var(--font-mono)"
           fill="var(--ink)"

@@ -144,7 +144,7 @@ export default function PictureScene() {
     references[0];
   return (
     <div className="flex size-full flex-col">
-      <div className="mb-1 flex items-end gap-3">
+      <div className="mb-1 flex flex-wrap items-end gap-3">
         {references.length > 0 && (
           <Choice
             hideLabel

@@ -1,0 +1,227 @@
+import { alongWith } from '../fits/index.ts';
+import { coarseCell, type Vec3 } from '../form/index.ts';
+import type { Viewpoint } from '../piece/index.ts';
+import { type Reckoning, reckoning } from '../reckoning/index.ts';
+import type { Grid } from '../solid/index.ts';
+import type { PartContext } from '../whole/context.ts';
+
+/** Where a thing is looked at from, degrees: round it to its left from straight before it, and above its level. */
+export interface Eye {
+  readonly round: number;
+  readonly above: number;
+}
+
+/** Where each viewpoint of a brief looks from; all round is a walk about the thing. */
+export function eyesOf(seenFrom: Viewpoint): readonly Eye[] {
+  switch (seenFrom) {
+    case 'front':
+      return [{ round: 0, above: 15 }];
+    case 'above':
+      return [{ round: 0, above: 55 }];
+    case 'camera':
+      return [{ round: 0, above: 0 }];
+    case 'all-round':
+      return Array.from({ length: 8 }, (_, i) => ({ round: i * 45, above: 20 }));
+  }
+}
+
+/** The direction from a thing to an eye. */
+export function towards({ round, above }: Eye): Vec3 {
+  const [r, a] = [(round * Math.PI) / 180, (above * Math.PI) / 180];
+  return [-Math.sin(r) * Math.cos(a), Math.sin(a), Math.cos(r) * Math.cos(a)];
+}
+
+/** How much of a portion of a part is seen. */
+export interface Seen {
+  /** A region of the form, or a side of it. */
+  readonly name: string;
+  readonly kind: 'region' | 'side';
+  /** Share of its surface that is seen from at least one eye, 0 to 1. */
+  readonly share: number;
+  /** Share of what faces an eye and is hidden from every one by each other thing, largest first. */
+  readonly hiddenBy: readonly { readonly name: string; readonly share: number }[];
+}
+
+/** A thing that may stand in the way, in the frame of the part that is looked at. */
+interface Hider {
+  readonly name: string;
+  readonly grid: Grid;
+  /** Its frame’s mm to one of the part’s, and where its origin lies in the part’s frame. */
+  readonly per: number;
+  readonly at: Vec3;
+}
+
+/** Distance at the nearest cell; infinite outside the grid. */
+function nearest({ min, size, cell, distance }: Grid, x: number, y: number, z: number): number {
+  const i = Math.floor((x - min[0]) / cell);
+  const j = Math.floor((y - min[1]) / cell);
+  const k = Math.floor((z - min[2]) / cell);
+  if (i < 0 || j < 0 || k < 0 || i >= size[0] || j >= size[1] || k >= size[2]) return Infinity;
+  return distance[(k * size[1] + j) * size[0] + i] ?? Infinity;
+}
+
+/** Length of the body’s diagonal: no line of sight through it is longer. */
+function diagonal({ size, cell }: Grid): number {
+  return Math.hypot(size[0], size[1], size[2]) * cell;
+}
+
+/** Which thing stands between a place and an eye, by number; −1 for none. */
+function blockedBy(hiders: readonly Hider[], place: Vec3, to: Vec3, step: number, far: number): number {
+  for (let s = step; s < far; s += step) {
+    const [x, y, z] = [place[0] + to[0] * s, place[1] + to[1] * s, place[2] + to[2] * s];
+    for (let h = 0; h < hiders.length; h += 1) {
+      const { grid, per, at } = hiders[h] as Hider;
+      if (nearest(grid, (x - at[0]) * per, (y - at[1]) * per, (z - at[2]) * per) < 0) return h;
+    }
+  }
+  return -1;
+}
+
+const SIDE_NAMES: readonly (readonly [string, Vec3])[] = [
+  ['front', [0, 0, 1]],
+  ['back', [0, 0, -1]],
+  ['right side', [1, 0, 0]],
+  ['left side', [-1, 0, 0]],
+  ['top', [0, 1, 0]],
+  ['underside', [0, -1, 0]],
+];
+
+/** Faces that a cell of the surface looks out of: one for each neighbour that is outside, with its direction. */
+function faces(grid: Grid, visit: (place: Vec3, out: Vec3, owner: number, side: number) => void): void {
+  const { size, min, cell, distance, owner } = grid;
+  const [nx, ny, nz] = size;
+  for (let k = 1; k < nz - 1; k += 1)
+    for (let j = 1; j < ny - 1; j += 1)
+      for (let i = 1; i < nx - 1; i += 1) {
+        const at = (k * ny + j) * nx + i;
+        if ((distance[at] ?? 1) >= 0) continue;
+        SIDE_NAMES.forEach(([, [dx, dy, dz]], side) => {
+          if ((distance[at + dx + dy * nx + dz * nx * ny] ?? 1) < 0) return;
+          // From the middle of the face, a little outside.
+          const place: Vec3 = [
+            min[0] + (i + 0.5 + 1.05 * dx) * cell,
+            min[1] + (j + 0.5 + 1.05 * dy) * cell,
+            min[2] + (k + 0.5 + 1.05 * dz) * cell,
+          ];
+          visit(place, [dx, dy, dz], owner?.[at] ?? 0, side);
+        });
+      }
+}
+
+interface Tally {
+  all: number;
+  facing: number;
+  seen: number;
+  readonly by: number[];
+}
+
+/**
+ * How much of each region and side of a part is seen from some eyes, past itself and what it holds. Lines of sight are
+ * followed through a grid of some sixty cells to the length: shares are right to a few hundredths.
+ */
+export function seenShares(
+  context: PartContext,
+  contexts: ReadonlyMap<string, PartContext>,
+  eyes: readonly Eye[],
+): Seen[] {
+  const { shape, shrink, part } = context;
+  const grid = shape.sample(coarseCell(shape));
+  const held = alongWith(context.piece, contexts, { part: part.id, id: '' }).filter(
+    ({ why }) => why === 'held by it',
+  );
+  const wrist = shape.joints.find(({ name }) => name === 'right wrist')?.at ?? [shape.box.max[0], 0, 0];
+  const hiders: Hider[] = [
+    { name: 'itself', grid, per: 1, at: [0, 0, 0] },
+    ...held.map(({ context: other }): Hider => {
+      const per = other.shrink / shrink;
+      return {
+        name: other.part.name,
+        grid: other.shape.sample(coarseCell(other.shape)),
+        per,
+        at: [wrist[0], shape.box.min[1] - other.shape.box.min[1] / per, wrist[2]],
+      };
+    }),
+  ];
+  const tally = (): Tally => ({ all: 0, facing: 0, seen: 0, by: hiders.map(() => 0) });
+  const regions = shape.regions.map(tally);
+  const sides = SIDE_NAMES.map(tally);
+  const ways = eyes.map(towards);
+  const far = Math.max(...hiders.map(({ grid: one, per }) => diagonal(one) / per));
+  faces(grid, (place, out, owner, side) => {
+    let blocked = -1;
+    let isFacing = false;
+    let isSeen = false;
+    for (const way of ways) {
+      if (out[0] * way[0] + out[1] * way[1] + out[2] * way[2] <= 0) continue;
+      isFacing = true;
+      blocked = blockedBy(hiders, place, way, grid.cell * 0.7, far);
+      isSeen = blocked < 0;
+      if (isSeen) break;
+    }
+    const region = shape.regions.length > 1 ? regions[owner - 1] : undefined;
+    for (const one of [sides[side], region]) {
+      if (!one) continue;
+      one.all += 1;
+      if (isFacing) one.facing += 1;
+      if (isSeen) one.seen += 1;
+      else if (isFacing) one.by[blocked] = (one.by[blocked] ?? 0) + 1;
+    }
+  });
+  const result = (kind: Seen['kind'], name: string, one: Tally): Seen[] =>
+    one.all === 0
+      ? []
+      : [
+          {
+            name,
+            kind,
+            share: one.seen / one.all,
+            hiddenBy: hiders
+              .map((hider, h) => ({ name: hider.name, share: (one.by[h] ?? 0) / Math.max(1, one.facing) }))
+              .filter(({ share }) => share > 0.02)
+              .sort((a, b) => b.share - a.share),
+          },
+        ];
+  return [
+    ...sides.flatMap((one, i) => result('side', SIDE_NAMES[i]?.[0] ?? '', one)),
+    ...(shape.regions.length > 1
+      ? regions.flatMap((one, i) => result('region', shape.regions[i] ?? '', one))
+      : []),
+  ];
+}
+
+/** Less of it than this is as good as never seen. */
+const UNSEEN = 0.03;
+
+/** What a share comes to at the bench. */
+export function sightSays({ share, hiddenBy }: Seen): string {
+  const [first] = hiddenBy.filter(({ name }) => name !== 'itself');
+  const veil =
+    first && first.share > 0.1
+      ? `, ${Math.round(first.share * 100)} % of its face hidden by the ${first.name.toLowerCase()}`
+      : '';
+  if (share < UNSEEN) return `never seen: leave it plain${veil}`;
+  return `${share < 0.2 ? 'hardly seen' : 'seen'}${veil}`;
+}
+
+/**
+ * Shares as figures with their working. They follow lines of sight and take some hundredths of a second each, so they are
+ * not among the figures that follow every key press.
+ */
+export function reckonSight(
+  context: PartContext,
+  contexts: ReadonlyMap<string, PartContext>,
+  eyes: readonly Eye[],
+): Reckoning[] {
+  return seenShares(context, contexts, eyes).map((seen) =>
+    reckoning({
+      key: `sight.${seen.kind} ${seen.name}`.replace(/ /g, '-'),
+      part: context.part.id,
+      lens: 'size',
+      title: seen.name,
+      quantity: { value: seen.share * 100, unit: '%' },
+      formula: 'q = surface seen ÷ its whole surface',
+      terms: [],
+      note: `${sightSays(seen)}. Lines of sight from ${eyes.length === 1 ? `${eyes[0]?.round ?? 0}° round and ${eyes[0]?.above ?? 0}° above` : `${eyes.length} places round it`}; right to a few hundredths.`,
+    }),
+  );
+}

@@ -1,0 +1,108 @@
+import { seenDrawing } from '@every-inch/core/bench';
+import { cross } from '@every-inch/core/form';
+import { type Eye, eyesOf, reckonSight, towards } from '@every-inch/core/size';
+import type { PartContext } from '@every-inch/core/whole';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { DrawingView } from '../../parts/DrawingView.tsx';
+import { NumberField } from '../../parts/NumberField.tsx';
+import { Working } from '../../parts/Working.tsx';
+import { useReckoned } from '../../state/derived.ts';
+import { selectPart, useAppSelector, useOpenPiece } from '../../state/store.ts';
+
+/** The outline of a part as an eye sees it. */
+function drawingFrom(context: PartContext, eye: Eye) {
+  const way = towards(eye);
+  const right = [Math.cos((eye.round * Math.PI) / 180), 0, Math.sin((eye.round * Math.PI) / 180)] as const;
+  const seen = context.shape.seenFrom({ right, up: cross(way, right) });
+  return seenDrawing(context, seen, `${eye.round}° round, ${eye.above}° above`);
+}
+
+function SeenOf({ context }: { readonly context: PartContext }) {
+  const { seenFrom } = useOpenPiece().brief;
+  const { contexts } = useReckoned();
+  const usual = useMemo(() => eyesOf(seenFrom), [seenFrom]);
+  const [eye, setEye] = useState<Eye | null>(usual.length === 1 ? (usual[0] ?? null) : null);
+  const eyes = useDeferredValue(useMemo(() => (eye ? [eye] : usual), [eye, usual]));
+  const figures = useMemo(() => reckonSight(context, contexts, eyes), [context, contexts, eyes]);
+  const one = eyes.length === 1 ? eyes[0] : undefined;
+  const drawing = useMemo(() => (one ? drawingFrom(context, one) : null), [context, one]);
+  const shown = eye ?? { round: 0, above: 20 };
+  return (
+    <section aria-label={`What is seen of ${context.part.name}`}>
+      <div className="flex flex-wrap items-end gap-5">
+        <label className="flex min-h-8 items-center gap-1.5">
+          <input
+            type="checkbox"
+            checked={eye === null}
+            onChange={(event) => setEye(event.currentTarget.checked ? null : shown)}
+          />
+          from all round
+        </label>
+        {eye && (
+          <>
+            <NumberField
+              label="Round it, to its left"
+              value={eye.round}
+              min={-360}
+              max={360}
+              after="°"
+              onNumber={(round) => setEye({ ...eye, round })}
+            />
+            <NumberField
+              label="Above its level"
+              value={eye.above}
+              min={-89}
+              max={89}
+              after="°"
+              onNumber={(above) => setEye({ ...eye, above })}
+            />
+          </>
+        )}
+        <p className="pb-1 text-[13px] text-quiet">
+          What it holds stands in the way too. What is never seen can stay plain; what shows edges wants
+          covering.
+        </p>
+      </div>
+      <div className="mt-2 flex flex-wrap gap-6">
+        {drawing && (
+          <DrawingView
+            drawing={drawing}
+            label={`${context.part.name} as it is seen from there`}
+            className="h-64 max-w-full"
+          />
+        )}
+        <table className="min-w-72 flex-1">
+          <thead>
+            <tr className="heading border-b border-ink text-left">
+              <th className="font-semibold">side or region</th>
+              <th className="text-right font-semibold">seen of it</th>
+              <th className="pl-4 font-semibold">at the bench</th>
+            </tr>
+          </thead>
+          <tbody>
+            {figures.map((figure) => (
+              <tr key={figure.id} className="border-b border-hair">
+                <th scope="row" className="text-left font-normal">
+                  {figure.title}
+                </th>
+                <td className="figure text-right">
+                  {Math.round(figure.quantity.value)} % <Working figure={figure} />
+                </td>
+                <td className="pl-4 text-[13px] text-quiet">{figure.note?.split('. ')[0]}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}
+
+/** What of the selected part is seen from where the piece is looked at. */
+export default function SeenSheet() {
+  const part = useAppSelector(selectPart);
+  const { contexts } = useReckoned();
+  const context = part ? contexts.get(part.id) : undefined;
+  if (!context) return <p className="text-quiet">Choose a part first.</p>;
+  return <SeenOf key={context.part.id} context={context} />;
+}
