@@ -1,6 +1,7 @@
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { test as base, type Download, expect, type Page } from '@playwright/test';
+import { strFromU8, unzipSync } from 'fflate';
 
 /** A page whose console and script errors fail the test. */
 export const test = base.extend<{ page: Page }>({
@@ -70,9 +71,16 @@ export async function exportedFerry(page: Page) {
   await page.goto('/');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Export Low Water Ferry' }).click();
-  return JSON.parse((await bytesOf(await download)).toString());
+  return JSON.parse(pieceText(await bytesOf(await download)));
 }
 
 export async function bytesOf(download: Download): Promise<Buffer> {
   return readFileSync(await download.path());
+}
+
+/** The piece of an exported file, whether it came alone or with its pictures. */
+export function pieceText(bytes: Buffer): string {
+  if (bytes.subarray(0, 2).toString('latin1') !== 'PK') return bytes.toString();
+  const piece = unzipSync(bytes)['piece.inch.json'];
+  return piece ? strFromU8(piece) : '';
 }

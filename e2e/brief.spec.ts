@@ -24,10 +24,13 @@ test('features are counted, the bake names what is missing, and a wish shows its
   await later.getByRole('button', { name: '+ An addition' }).click();
   await later.getByLabel('New wish, hours at the bench').fill('50');
   await expect(later.getByText(/takes 20\.0 days of the 18\.0 days left: more than there are/)).toBeVisible();
-  await later.getByLabel('taken on').check();
+  await later
+    .getByRole('row', { name: /New wish/ })
+    .getByLabel('taken on')
+    .check();
   await expect(later.getByText('stop')).toBeVisible();
   await later.getByRole('button', { name: 'leave it out after all' }).click();
-  await expect(later.getByLabel('taken on')).not.toBeChecked();
+  await expect(later.getByRole('row', { name: /New wish/ }).getByLabel('taken on')).not.toBeChecked();
 });
 
 test('a tree too tall for the oven is told so, with where to part it; a larger oven takes it', async ({

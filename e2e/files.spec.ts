@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { strFromU8, unzipSync } from 'fflate';
-import { bytesOf, expect, exportedFerry, openDemo, stage, test } from './bench.ts';
+import { bytesOf, expect, exportedFerry, openDemo, pieceText, stage, test } from './bench.ts';
 
 const json = (name: string, content: unknown) => ({
   name,
@@ -48,7 +48,7 @@ test('a damaged part is put aside and shown, the rest opens, and nothing is lost
   await expect(page.getByRole('dialog')).toContainText('parts[3].form is missing');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Export with all of it' }).click();
-  const out = JSON.parse((await bytesOf(await download)).toString());
+  const out = JSON.parse(pieceText(await bytesOf(await download)));
   expect(out.parts[0].glaze).toBe('salt');
   expect(out.quarantine[0].raw.name).toBe('Mooring post');
 });

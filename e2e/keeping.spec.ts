@@ -1,5 +1,5 @@
 import { writeFileSync } from 'node:fs';
-import { bytesOf, expect, figure, openDemo, reckonCsv, stage, test, untilKept } from './bench.ts';
+import { bytesOf, expect, figure, openDemo, pieceText, reckonCsv, stage, test, untilKept } from './bench.ts';
 
 test('a reload in the middle of typing loses nothing older than a second', async ({ page }) => {
   await openDemo(page, 'Low Water Ferry', 'Brief');
@@ -123,7 +123,7 @@ test('without storage it says so once, and work and export go on', async ({ page
   await expect(figure(page, 'Height')).toContainText('150.0 mm');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Export the piece' }).first().click();
-  expect((await bytesOf(await download)).toString()).toContain('"statureMm": 1800');
+  expect(pieceText(await bytesOf(await download))).toContain('"statureMm": 1800');
 });
 
 test('when storage is full it says so, keeps the change in memory and offers the export', async ({
@@ -143,5 +143,5 @@ test('when storage is full it says so, keeps the change in memory and offers the
   );
   const download = page.waitForEvent('download');
   await page.getByRole('status').getByRole('button', { name: 'Export the piece' }).click();
-  expect((await bytesOf(await download)).toString()).toContain('the last straw');
+  expect(pieceText(await bytesOf(await download))).toContain('the last straw');
 });

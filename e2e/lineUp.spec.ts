@@ -29,7 +29,7 @@ test('parts of the line-up are pulled into another order, looked at closely by k
   await expect.poll(async () => Math.round((await box('ferrywoman')).height)).toBe(Math.round(small));
 
   // 6 in of a miniature at 1:12 are 6 ft in life.
-  await page.getByLabel('Height, sole to crown, miniature in inches').fill('6');
+  await page.getByLabel('Height, sole to crown, in inches').fill('6');
   await expect(page.getByLabel('Height, sole to crown, in life')).toHaveValue('1.829 m');
   await expect(page.getByLabel('Height, sole to crown, miniature', { exact: true })).toHaveValue('152.4');
   await expect(page.getByRole('row', { name: /Shoulder breadth/ })).toContainText('45.5 cm');

@@ -50,7 +50,7 @@ describe('a settled decision', () => {
   it('counts what leans on it since: two measures of hers', () => {
     const figure = judged(withOne(settled));
     expect(figure?.quantity.value).toBe(2);
-    expect(figure?.verdict?.says).toBe('settled; changing it undoes Ferrywoman: 2 measures');
+    expect(figure?.verdict?.says).toBe('settled; changing it undoes Ferrywoman: 2 measures, 8 features made');
     expect(judged(withOne({ ...settled, settled: '2026-05-09T12:00:00Z' }))?.quantity.value).toBe(0);
   });
 
@@ -59,7 +59,7 @@ describe('a settled decision', () => {
     const verdict = judged(piece)?.verdict;
     expect(verdict).toMatchObject({
       level: 'stop',
-      says: 'changed from “the oar” after work that leans on it: Ferrywoman: 2 measures',
+      says: 'changed from “the oar” after work that leans on it: Ferrywoman: 2 measures, 8 features made',
     });
     const [back, anew] = verdict?.waysOut ?? [];
     if (!back?.change || !anew?.change) throw new Error('no way out');

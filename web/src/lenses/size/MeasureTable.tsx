@@ -146,7 +146,7 @@ function Lengths({ context, measure }: RowProps) {
       <td className="text-right">
         <LengthField
           hideLabel
-          label={`${measure.title}, miniature in inches`}
+          label={`${measure.title}, in inches`}
           shown={inches(mini)}
           unit="in"
           sign={sign}

@@ -24,7 +24,13 @@ function Measuring({ reference, onGone }: { readonly reference: Reference; reado
   const [tool, setTool] = useState<Tool>('look');
   const [spots, setSpots] = useState<readonly Spot[]>([]);
   const [overlay, setOverlay] = useState<Overlay>('none');
-  const [foot, setFoot] = useState<Spot>({ x: reference.widthPx / 2, y: reference.heightPx * 0.8 });
+  const [foot, setFoot] = useState<Spot>(
+    () =>
+      reference.takings.find(({ kind }) => kind === 'height')?.spots[0] ?? {
+        x: reference.widthPx / 2,
+        y: reference.heightPx * 0.8,
+      },
+  );
   const context = part ? contexts.get(part.id) : undefined;
   const { calibration } = calibrated(reference);
   const choose = (next: Tool): void => {
