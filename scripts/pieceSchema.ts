@@ -34,6 +34,7 @@ const FILLED: Readonly<Record<string, readonly string[]>> = {
   Addition: ['id', ...Object.keys(DEFAULT_ADDITION)],
   FoundThing: ['id', 'meant'],
   Fit: ['id', ...Object.keys(DEFAULT_FIT)],
+  WireStock: ['id', 'count'],
   Decision: ['id', ...Object.keys(DEFAULT_DECISION)],
   Reference: ['id', ...Object.keys(DEFAULT_REFERENCE)],
   BuiltPieceData: Object.keys(DEFAULT_BUILT_PIECE),

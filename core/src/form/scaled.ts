@@ -16,7 +16,7 @@ export function scaledShape(shape: Shape, by: number): Shape {
     at: point3(one.at),
   });
   const outline = (one: Outline): Outline => mapOutline(one, point2);
-  const { distance: field, triangles } = shape;
+  const { distance: field, triangles, inside } = shape;
   return {
     box: { min: point3(shape.box.min), max: point3(shape.box.max) },
     volumeMm3: shape.volumeMm3 * by ** 3,
@@ -42,6 +42,15 @@ export function scaledShape(shape: Shape, by: number): Shape {
         distance: grid.distance.map((distance) => distance * by),
       };
     },
+    ...(shape.bones && {
+      bones: shape.bones.map((bone) => ({
+        ...bone,
+        from: point3(bone.from),
+        to: point3(bone.to),
+        radii: bone.radii.map((r) => r * by),
+      })),
+    }),
+    ...(inside && { inside: (x: number, y: number, z: number) => inside(x / by, y / by, z / by) * by }),
     ...(triangles && { triangles: () => scaledMesh(triangles(), by) }),
     distance: field && ((x, y, z) => field(x / by, y / by, z / by) * by),
     outline: (view) => outline(shape.outline(view)),

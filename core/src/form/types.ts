@@ -82,6 +82,15 @@ export interface Core {
   readonly without: readonly string[];
 }
 
+/** A straight length of a body’s inside, where a wire may run. */
+export interface Bone {
+  readonly region: string;
+  readonly from: Vec3;
+  readonly to: Vec3;
+  /** Radius of the round section of the same area, at even steps from the start to the end. */
+  readonly radii: readonly number[];
+}
+
 /** What follows from a form, in the part's own frame; nothing of it depends on the scale. */
 export interface Shape {
   readonly box: Box;
@@ -108,6 +117,10 @@ export interface Shape {
   sample(cellMm: number): Grid;
   /** Its exact triangles, facing outward; absent where the surface is taken from a grid. */
   triangles?(): Mesh;
+  /** Lengths that a wire may run along, trunk first; absent for forms that have none. */
+  readonly bones?: readonly Bone[];
+  /** Distance to the surface for places inside, negative; what is outside may be infinite. Goes with the bones. */
+  readonly inside?: Field;
   /** Signed distances anywhere; null where they are only known on a grid. */
   readonly distance: Field | null;
   outline(view: View): Outline;

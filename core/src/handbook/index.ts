@@ -6,6 +6,7 @@ import type { Row } from './row.ts';
 import { BAKE_RULES, BULK_RULES, FIT_RULES, SIZE_RULES } from './rules.ts';
 import { NAMED_SCALES } from './scales.ts';
 import { LIFE_SIZES } from './sizes.ts';
+import { WIRE_RULES } from './wires.ts';
 
 export { BASES, type BaseRow, type BaseShape } from './bases.ts';
 export { BENCH_THINGS } from './benchThings.ts';
@@ -14,6 +15,7 @@ export { CLAYS, type ClayFamily, type ClayRow } from './clays.ts';
 export type { Row, Standing, Unit } from './row.ts';
 export { FIGURE_HEIGHTS_MM, NAMED_SCALES, type NamedScale } from './scales.ts';
 export { LIFE_SIZES } from './sizes.ts';
+export { awgMm, METALS, METRIC_WIRES, type Metal, SWG_MM } from './wires.ts';
 
 /** A table of the handbook as shown to the maker. */
 export interface HandbookTable {
@@ -38,6 +40,7 @@ export const TABLES: readonly HandbookTable[] = [
     title: 'Bases, across',
     rows: BASES.map(({ row }) => row),
   },
+  { id: 'wire', title: 'Wire and pegs', rows: WIRE_RULES },
   { id: 'bulk', title: 'Core and clay', rows: BULK_RULES },
   {
     id: 'clays',

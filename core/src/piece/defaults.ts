@@ -37,6 +37,7 @@ export const DEFAULT_PART = {
   bounds: [],
   features: [],
   pairs: [],
+  wire: null,
   note: '',
 } satisfies Partial<Part>;
 export const DEFAULT_ADDITION = {
@@ -93,6 +94,7 @@ export function newPiece(name: string, created: string, random: () => number = M
     found: [],
     additions: [],
     fits: [],
+    wireStock: [],
     decisions: [],
     references: [],
     log: [],

@@ -24,7 +24,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import type { Form } from '../form/index.ts';
-import type { ClayFamily } from '../handbook/index.ts';
+import { type ClayFamily, METALS, type Metal } from '../handbook/index.ts';
 import type { Datum, FigureScale, RatioScale, Scale } from '../scale/index.ts';
 import {
   CLAY_WISHES,
@@ -146,6 +146,22 @@ export class Bounds {
   @IsNumber(FINITE) @IsPositive() highMm!: number;
 }
 
+/** Wire for the inside of a part. */
+export class WireChoice {
+  @IsIn(METALS) metal!: Metal;
+  @IsNumber(FINITE) @Min(0.1) @Max(12) diameterMm!: number;
+  @IsInt() @Min(1) @Max(7) strands!: number;
+}
+
+/** Wire in stock: pieces of one kind. */
+export class WireStock {
+  @Matches(ID_PATTERN) id!: string;
+  @IsIn(METALS) metal!: Metal;
+  @IsNumber(FINITE) @Min(0.1) @Max(12) diameterMm!: number;
+  @IsNumber(FINITE) @IsPositive() @Max(1_000_000) lengthMm!: number;
+  @IsInt() @Min(0) @Max(10_000) count!: number;
+}
+
 /** Something of a part that is counted: legs, eyes, teeth. */
 export class Feature {
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
@@ -182,6 +198,8 @@ export class Part {
   @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Bounds) bounds!: Bounds[];
   @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Feature) features!: Feature[];
   @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Pair) pairs!: Pair[];
+  /** The wire that is taken; null takes the one advised. */
+  @IsOptional() @ValidateNested() @Type(() => WireChoice) wire!: WireChoice | null;
   @IsString() @MaxLength(NOTE_LENGTH) note!: string;
 }
 
@@ -379,6 +397,7 @@ export class Piece {
   @IsArray() @ValidateNested({ each: true }) @Type(() => FoundThing) found!: FoundThing[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => Addition) additions!: Addition[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => Fit) fits!: Fit[];
+  @IsArray() @ValidateNested({ each: true }) @Type(() => WireStock) wireStock!: WireStock[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => Decision) decisions!: Decision[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => Reference) references!: Reference[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => LogEntry) log!: LogEntry[];

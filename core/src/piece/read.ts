@@ -26,6 +26,7 @@ import {
   Piece,
   type Quarantined,
   Reference,
+  WireStock,
 } from './document.ts';
 import { PieceFileError } from './errors.ts';
 import { ID_PATTERN, newId } from './ids.ts';
@@ -272,6 +273,7 @@ function siftHead(sieve: Sieve, record: RawRecord, now: string): RawRecord {
     found: [],
     additions: [],
     fits: [],
+    wireStock: [],
     decisions: [],
     references: [],
     log: [],
@@ -341,6 +343,7 @@ export function readRaw(raw: unknown, now: string): PieceReading {
       completeWith(DEFAULT_ADDITION, 'addition'),
     ),
     fits: siftList(sieve, 'fits', record.fits, Fit, completeWith(DEFAULT_FIT, 'fit')),
+    wireStock: siftList(sieve, 'wireStock', record.wireStock, WireStock, completeWith({ count: 1 }, 'wire')),
     decisions: siftList(
       sieve,
       'decisions',

@@ -2,10 +2,10 @@ import { filleted } from '../../solid/index.ts';
 import { boxRound, boxVolume } from '../box.ts';
 import { offset, unite } from '../outline.ts';
 import { SIDES } from '../side.ts';
-import type { Box, FormMeasure, Joint, Outline, Shape, Side } from '../types.ts';
+import type { Bone, Box, Field, FormMeasure, Joint, Outline, Shape, Side } from '../types.ts';
 import { boundaryOf } from './boundary.ts';
-import { gridOf, integrate, type Placed, placed, type Sums } from './integrate.ts';
-import { type Loft, loftRings, sectionsOf } from './loft.ts';
+import { fieldOf, gridOf, integrate, type Placed, placed, type Sums } from './integrate.ts';
+import { type Loft, loftRings, pointOf, sectionsOf } from './loft.ts';
 import { axisBall, loftedCore } from './loftedCore.ts';
 import { type Pose, posed, shifted } from './skeleton.ts';
 
@@ -60,6 +60,44 @@ function filletPasses(filletMm: number, cellMm: number): number {
   return Math.min(MOST_PASSES, Math.round(filletMm / cellMm));
 }
 
+/** Places along a loft that its thickness is told at. */
+const STEPS = 8;
+
+function boneOf({ loft, sections }: Placed): Bone {
+  const last = sections.count - 1;
+  const at = (share: number): number => Math.max(0, Math.min(last, Math.round(share * last)));
+  const place = (i: number) => pointOf(loft, sections.y[i] ?? 0, 0, sections.shift[i] ?? 0);
+  // The caps belong to the flesh: the bone runs between the ends of the loft itself.
+  const [first, end] = [indexAt(sections, 0), indexAt(sections, loft.length)];
+  return {
+    region: loft.region,
+    from: place(first),
+    to: place(end),
+    radii: Array.from({ length: STEPS + 1 }, (_, i) => {
+      const k = at((first + ((end - first) * i) / STEPS) / Math.max(1, last));
+      return Math.sqrt((sections.across[k] ?? 0) * (sections.ahead[k] ?? 0));
+    }),
+  };
+}
+
+/** The section nearest to a place along a loft. */
+function indexAt({ y, count }: Placed['sections'], along: number): number {
+  let best = 0;
+  for (let i = 1; i < count; i += 1)
+    if (Math.abs((y[i] ?? 0) - along) < Math.abs((y[best] ?? 0) - along)) best = i;
+  return best;
+}
+
+/** Distance to the nearest surface of several lofts, as deep as the deepest of them is at a place. */
+function nearestOf(lofts: readonly Placed[]): Field {
+  const fields = lofts.map(fieldOf);
+  return (x, y, z) => {
+    let least = Infinity;
+    for (const field of fields) least = Math.min(least, field(x, y, z));
+    return least;
+  };
+}
+
 /** Rounds the inner corners where limbs join, as clay is smoothed there. */
 function roundedCorners(outline: Outline, filletMm: number): Outline {
   return filletMm > 0 ? offset(offset(outline, filletMm), -filletMm) : outline;
@@ -94,6 +132,8 @@ export function loftedShape(body: LoftedBody): LoftedShape {
     error: body.isThin ? ERROR.thin : ERROR.body,
     thickest,
     measures: body.measures,
+    bones: lofts.map(boneOf),
+    inside: nearestOf(lofts),
     distance: null,
     outline: (view) => seen(SIDES[view]),
     seenFrom: seen,

@@ -1,0 +1,68 @@
+import { practice, published, type Row, remembered } from './row.ts';
+
+/** Metals that armature wire is made of. */
+export const METALS = ['aluminium', 'copper', 'brass', 'steel'] as const;
+export type Metal = (typeof METALS)[number];
+
+/** Diameters wire is sold in by the metre, mm (common practice). */
+export const METRIC_WIRES = [0.3, 0.4, 0.5, 0.6, 0.8, 1, 1.2, 1.5, 2, 2.5, 3, 4] as const;
+
+/** British standard wire gauge, mm (BS 3737). */
+export const SWG_MM: Readonly<Record<number, number>> = {
+  10: 3.251,
+  12: 2.642,
+  14: 2.032,
+  16: 1.626,
+  18: 1.219,
+  20: 0.914,
+  22: 0.711,
+  24: 0.559,
+  26: 0.457,
+  28: 0.376,
+  30: 0.315,
+};
+
+/**
+ * Diameter of an American wire gauge (ASTM B258), mm.
+ *
+ * @param gauge whole number from −3 (0000) to 40
+ * @example awgMm(18).toFixed(3) // '1.024'
+ */
+export function awgMm(gauge: number): number {
+  return 0.127 * 92 ** ((36 - gauge) / 39);
+}
+
+const ENGINEERING = 'engineering handbooks, room temperature';
+const TITLES: Readonly<Record<Metal, string>> = {
+  aluminium: 'Aluminium wire',
+  copper: 'Copper wire',
+  brass: 'Brass wire',
+  steel: 'Steel wire',
+};
+
+function metal(id: Metal, density: number, modulus: number, yieldMPa: number): Row[] {
+  const title = TITLES[id];
+  return [
+    published(`wire.${id}.density`, `${title}: density`, density, 'g/cm³', ENGINEERING),
+    published(`wire.${id}.modulus`, `${title}: modulus of elasticity`, modulus, 'GPa', ENGINEERING),
+    remembered(`wire.${id}.yield`, `${title}, soft: stays bent from`, yieldMPa, 'MPa'),
+  ];
+}
+
+/** Wire, what it must be covered with and what it is pegged into. */
+export const WIRE_RULES: readonly Row[] = [
+  ...metal('aluminium', 2.7, 69, 35),
+  ...metal('copper', 8.96, 117, 60),
+  ...metal('brass', 8.5, 100, 150),
+  ...metal('steel', 7.85, 200, 250),
+  practice('wire.cover-dollhouse', 'Clay over a wire, dollhouse size', 2, 'mm'),
+  practice('wire.cover-tabletop', 'Clay over a wire, tabletop size', 1, 'mm'),
+  practice('wire.sag', 'Sag that is seen, as a share of the limb', 2, '%'),
+  practice('wire.push', 'A finger’s push', 2, 'N'),
+  practice('wire.lay', 'Length of one turn of a twist, in widths of the bundle', 5, ''),
+  practice('peg.depth', 'A peg goes in by its own width times', 3, ''),
+  practice('peg.least', 'A peg goes in at the least', 6, 'mm'),
+  practice('peg.hold', 'Peg under the sole, to hold the work by', 18, 'mm', { low: 15, high: 20 }),
+  practice('cut.allowance', 'Lost at each cut, by snips and filing', 1, 'mm', { low: 0, high: 2 }),
+  practice('cut.keep', 'An offcut this long is worth keeping', 60, 'mm'),
+];
