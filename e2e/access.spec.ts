@@ -8,6 +8,7 @@ const ROUTES = [
   '/instruments',
   '/piece/low-water-ferry/brief',
   '/piece/low-water-ferry/size',
+  '/piece/low-water-ferry/bones',
   '/piece/low-water-ferry/bulk',
   '/piece/low-water-ferry/bake',
   '/piece/low-water-ferry/bench',

@@ -2,32 +2,23 @@ import { METRIC_WIRES, type Metal } from '../handbook/index.ts';
 import { sourced } from '../reckoning/index.ts';
 import { miniMm } from '../units/index.ts';
 import type { PartContext } from '../whole/context.ts';
-import { leastCover, legLoad, pushMoment, rawLimbs } from './checks.ts';
-import { pathLength, type Run } from './runs.ts';
-import { bundleMm, strengthOf, type Wire } from './wire.ts';
+import { type Frame, leastCover, legBuckles, rawLimbs } from './checks.ts';
+import { bundleMm, type Wire } from './wire.ts';
 
 /** What a wire fails by, shortest first; empty when it will do. */
-export function failuresOf(
-  context: PartContext,
-  contexts: ReadonlyMap<string, PartContext>,
-  runs: readonly Run[],
-  wire: Wire,
-): string[] {
+export function failuresOf(frame: Frame, wire: Wire): string[] {
+  const { context, leg } = frame;
   const fails: string[] = [];
-  const cover = leastCover(context, runs, wire, coverWanted(context));
+  const cover = leastCover(frame, wire, coverWanted(context));
   if (cover && cover.coverMm < cover.wantedMm)
     fails.push(`only ${Math.max(0, cover.coverMm).toFixed(1)} mm of clay over it at the ${cover.where}`);
-  for (const { limb, sagMm, spareNmm } of rawLimbs(context, contexts, runs, wire)) {
+  for (const { limb, lengthMm, sagMm, spareNmm } of rawLimbs(frame, wire)) {
     if (spareNmm < 0) fails.push(`bends under the raw ${limb.name}`);
-    else if (sagMm > sagAllowed(context, pathLength(limb.path)))
+    else if (sagMm > sagAllowed(context, lengthMm))
       fails.push(`the raw ${limb.name} sags ${sagMm.toFixed(1)} mm`);
   }
-  const legs = legLoad(context, runs, wire);
-  if (legs && legs.bearsN * LEG_SAFETY > legs.bucklesN) fails.push('its legs buckle');
-  const push = pushMoment(context, runs);
-  const handled = ['handled', 'worn'].includes(context.piece.brief.purpose);
-  if (handled && push && push.momentNmm > strengthOf(wire, context.own).yieldMoment)
-    fails.push(`bends under a finger at the ${push.limb.name}`);
+  const buckles = legBuckles(frame, wire);
+  if (leg && buckles !== null && leg.bearsN * LEG_SAFETY > buckles) fails.push('its legs buckle');
   return fails;
 }
 
@@ -69,14 +60,9 @@ export function wiresOf(metal: Metal): Wire[] {
 }
 
 /** The thinnest wire or twist of a metal that passes every check. */
-export function adviseWire(
-  context: PartContext,
-  contexts: ReadonlyMap<string, PartContext>,
-  runs: readonly Run[],
-  metal: Metal,
-): Advice | null {
-  if (runs.length === 0) return null;
-  const tried = wiresOf(metal).map((wire) => ({ wire, fails: failuresOf(context, contexts, runs, wire) }));
+export function adviseWire(frame: Frame, metal: Metal): Advice | null {
+  if (frame.runs.length === 0) return null;
+  const tried = wiresOf(metal).map((wire) => ({ wire, fails: failuresOf(frame, wire) }));
   const at = tried.findIndex(({ fails }) => fails.length === 0);
   const least = Math.min(...tried.map(({ fails }) => fails.length));
   const chosen = tried[at < 0 ? tried.findIndex(({ fails }) => fails.length === least) : at];

@@ -2,12 +2,15 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoPart, ofClay } from '../demo/ferry.ts';
 import { lowWaterFerry } from '../demo/index.ts';
-import { type Form, makeShapeStore, PLAIN_PERSON, STARTS, type Vec3 } from '../form/index.ts';
+import { extentOf, type Form, makeShapeStore, PLAIN_PERSON, STARTS, type Vec3 } from '../form/index.ts';
 import { awgMm, METALS, SWG_MM } from '../handbook/index.ts';
 import { reckonPiece } from '../whole/index.ts';
 import { adviseWire, failuresOf, wiresOf } from './advise.ts';
+import { bendingSheet } from './bendingSheet.ts';
+import { pegPattern } from './bonesDrawing.ts';
 import { bending, bucklingN } from './cantilever.ts';
-import { leastCover, tipDegrees } from './checks.ts';
+import { frameOf, leastCover, tipDegrees } from './checks.ts';
+import { cutPlans, logCut } from './plan.ts';
 import { pathLength, proposeRuns } from './runs.ts';
 import { bundleMm, strandLength, strengthOf } from './wire.ts';
 
@@ -122,8 +125,8 @@ describe('proposed runs', () => {
     const runs = proposeRuns(contextFor({ ...PLAIN_PERSON, statureMm: 1700 }).context);
     expect(runs.map(({ name, pegs }) => [name, pegs])).toEqual([
       ['spine', 0],
-      ['upper arms, across', 0],
-      ['thighs, across', 2],
+      ['arms, across', 0],
+      ['legs, across', 2],
     ]);
     // Arms: two of 0.186 + 0.146 and some hand of stature, and the width between (Drillis & Contini).
     const arms = runs[1] && pathLength(runs[1].path) * 12;
@@ -169,11 +172,12 @@ describe('proposed runs', () => {
             ratio,
           );
           const runs = proposeRuns(context);
+          const frame = frameOf(context, contexts, runs);
           for (const { path } of runs)
             for (const point of path) for (const value of point) expect(Number.isFinite(value)).toBe(true);
-          const thin = leastCover(context, runs, { metal, diameterMm: 0.1, strands: 1 }, 1);
+          const thin = leastCover(frame, { metal, diameterMm: 0.1, strands: 1 }, 1);
           expect(thin?.coverMm).toBeGreaterThan(0);
-          const advice = adviseWire(context, contexts, runs, metal);
+          const advice = adviseWire(frame, metal);
           expect(Number.isFinite(advice && bundleMm(advice.wire))).toBe(true);
         },
       ),
@@ -185,18 +189,18 @@ describe('proposed runs', () => {
 describe('the adviser', () => {
   it('takes the thinnest that passes, and says why the next thinner does not', () => {
     const { context, contexts } = contextFor({ ...PLAIN_PERSON, statureMm: 1700, pose: 'tee' });
-    const runs = proposeRuns(context);
-    const advice = adviseWire(context, contexts, runs, 'steel');
+    const frame = frameOf(context, contexts, proposeRuns(context));
+    const advice = adviseWire(frame, 'steel');
     expect(advice?.passes).toBe(true);
     expect(advice?.thinner?.fails.length).toBeGreaterThan(0);
     const thinner = wiresOf('steel').filter((wire) => bundleMm(wire) < bundleMm(advice?.wire ?? wire) - 1e-9);
-    for (const wire of thinner) expect(failuresOf(context, contexts, runs, wire).length).toBeGreaterThan(0);
+    for (const wire of thinner) expect(failuresOf(frame, wire).length).toBeGreaterThan(0);
   });
 
   it('arms led out ask for more than arms that hang', () => {
     const width = (pose: 'tee' | 'straight') => {
       const { context, contexts } = contextFor({ ...PLAIN_PERSON, statureMm: 1700, pose });
-      const advice = adviseWire(context, contexts, proposeRuns(context), 'aluminium');
+      const advice = adviseWire(frameOf(context, contexts, proposeRuns(context)), 'aluminium');
       return advice ? bundleMm(advice.wire) : 0;
     };
     expect(width('tee')).toBeGreaterThan(width('straight'));
@@ -207,5 +211,63 @@ describe('standing', () => {
   it('a block tips over its shorter side at atan(half its depth ÷ half its height) (statics)', () => {
     const { context } = contextFor({ kind: 'block', widthMm: 400, heightMm: 900, depthMm: 240 });
     expect(tipDegrees(context)).toBeCloseTo((Math.atan(120 / 450) * 180) / Math.PI, 0);
+  });
+});
+
+describe('the bending drawing and the cut', () => {
+  const { contexts, bones } = reckonPiece(lowWaterFerry(NOW), { shapes, workshopOwn: {}, now: NOW });
+  const [context, own] = [contexts.get('ferrywoman'), bones.get('ferrywoman')];
+  if (!context || !own) throw new Error('no armature');
+
+  it('pegs stand under the ankles: as far apart as those of the form (Drillis & Contini would have them by the hips)', () => {
+    const pattern = pegPattern(own);
+    expect(pattern).toHaveLength(2);
+    const [a, b] = pattern;
+    const ankles = context.shape.joints.filter(({ name }) => name.endsWith(' ankle')).map(({ at }) => at);
+    const wanted = Math.abs((ankles[0]?.[0] ?? 0) - (ankles[1]?.[0] ?? 0)) / 12;
+    expect(Math.abs((a?.[0] ?? 0) - (b?.[0] ?? 0))).toBeCloseTo(wanted, 1);
+  });
+
+  it('is at the size of the clay, with the holes and a rule on it', () => {
+    const pages = bendingSheet(context, own, 'A4', 100, 'label');
+    expect(pages).toHaveLength(1);
+    const items = pages[0]?.items ?? [];
+    const tall = items.flatMap((item) => (item.kind === 'area' ? [extentOf(item.outline)] : []))[0];
+    expect((tall?.[3] ?? 0) - (tall?.[1] ?? 0)).toBeCloseTo(1660 / 12, 0);
+    expect(items.filter(({ kind }) => kind === 'circle')).toHaveLength(2);
+    const wires = items.flatMap((item) =>
+      item.kind === 'line' && item.wireMm !== undefined ? [item.wireMm] : [],
+    );
+    expect(new Set(wires)).toEqual(new Set([1]));
+  });
+
+  it('what is cut leaves stock, offcuts worth keeping come into it, and no wire is lost or made', () => {
+    const ferry = lowWaterFerry(NOW);
+    const pieces = [...bones.values()].flatMap((one) => one.pieces);
+    const plan = cutPlans(pieces, ferry.wireStock, {}).find(({ diameterMm }) => diameterMm === 1);
+    if (!plan) throw new Error('no plan');
+    const after = logCut(ferry, plan, {}, NOW, () => 0.5);
+    expect(after.log).toHaveLength(ferry.log.length + 1);
+    const total = (stock: readonly { lengthMm: number; count: number; diameterMm: number }[]) =>
+      stock
+        .filter(({ diameterMm }) => diameterMm === 1)
+        .reduce((sum, one) => sum + one.lengthMm * one.count, 0);
+    const bought = plan.nesting.cuts.filter(({ stockMm }) => stockMm === 1000).length * 1000;
+    const cut = plan.pieces.reduce((sum, { lengthMm }) => sum + lengthMm, 0);
+    const thrown = total(ferry.wireStock) + bought - cut - total(after.wireStock);
+    // Offcuts shorter than 60 mm are thrown, and kept ones are counted in whole millimetres.
+    expect(thrown).toBeGreaterThanOrEqual(0);
+    expect(thrown).toBeLessThan(60 * plan.nesting.cuts.length + plan.nesting.cuts.length);
+    expect(after.wireStock.every(({ count }) => count > 0)).toBe(true);
+  });
+
+  it('the same figure at half the scale wants thinner wire of its own', () => {
+    const half = reckonPiece(
+      { ...lowWaterFerry(NOW), scale: { kind: 'ratio', ratio: 24 } },
+      { shapes, workshopOwn: {}, now: NOW },
+    );
+    const there = half.bones.get('ferrywoman');
+    expect(there && bundleMm(there.wire)).toBeLessThan(bundleMm(own.wire));
+    expect((there?.pieces[0]?.lengthMm ?? 0) / (own.pieces[0]?.lengthMm ?? 1)).toBeLessThan(0.6);
   });
 });

@@ -15,6 +15,78 @@ export interface Cover {
   readonly where: string;
 }
 
+/** A place of a run with the depth of the clay round it, mm. */
+interface Depth {
+  readonly depth: number;
+  readonly at: Vec3;
+  readonly where: string;
+}
+
+/** A free limb with what it bears: by its clay and what it holds, and for each N/mm that its wire weighs. */
+interface FreeLimb {
+  readonly limb: Limb;
+  readonly lengthMm: number;
+  /** Sag times stiffness, N·mm³, and moment, N·mm. */
+  readonly clay: Bending;
+  readonly wire: Bending;
+}
+
+/** What of an armature does not depend on the wire: looked up once, asked for every wire that is tried. */
+export interface Frame {
+  readonly context: PartContext;
+  readonly runs: readonly Run[];
+  readonly depths: readonly Depth[];
+  readonly free: readonly FreeLimb[];
+  readonly heldN: number;
+  /** The longest leg, and the raw clay on one of them, N; null where nothing stands on wires. */
+  readonly leg: { readonly lengthMm: number; readonly bearsN: number } | null;
+}
+
+function depthsOf({ shape, shrink }: PartContext, runs: readonly Run[]): Depth[] {
+  return runs
+    .flatMap(({ limbs }) => limbs)
+    .flatMap((limb) =>
+      limb.path.flatMap((at, i): Depth[] => {
+        // In the ground or in the trunk there is no flesh of the limb’s own.
+        if (i === 0 || (limb.stands && i === limb.path.length - 1)) return [];
+        const inside = shape.inside?.(at[0] * shrink, at[1] * shrink, at[2] * shrink) ?? Infinity;
+        const isInside = Number.isFinite(inside) && inside < 0;
+        return [{ depth: isInside ? -inside / shrink : (limb.radii[i] ?? 0), at, where: limb.name }];
+      }),
+    );
+}
+
+/** Everything about an armature that is the same for every wire. */
+export function frameOf(
+  context: PartContext,
+  contexts: ReadonlyMap<string, PartContext>,
+  runs: readonly Run[],
+): Frame {
+  const density = clayDensity(context);
+  const held = heldN(context, contexts);
+  const limbs = runs.flatMap((run) => run.limbs);
+  const legs = limbs.filter(({ stands }) => stands);
+  const all = weightOf(context.shape.volumeMm3 / context.shrink ** 3, density);
+  return {
+    context,
+    runs,
+    depths: depthsOf(context, runs),
+    free: limbs
+      .filter(({ stands }) => !stands)
+      .map((limb) => ({
+        limb,
+        lengthMm: pathLength(limb.path),
+        clay: bending(placesOf(limb, density, 0), holds(limb) ? held : 0, 1),
+        wire: bending(placesOf(limb, 0, 1), 0, 1),
+      })),
+    heldN: held,
+    leg:
+      legs.length === 0
+        ? null
+        : { lengthMm: Math.max(...legs.map(({ path }) => pathLength(path))), bearsN: all / legs.length },
+  };
+}
+
 /** Share of a limb’s radius that clay should have over the wire: the wire is then a third of the limb (common practice). */
 const CLAY_SHARE = 2 / 3;
 
@@ -23,30 +95,18 @@ const CLAY_SHARE = 2 / 3;
  *
  * @param wantedMm clay wanted over a wire; where a limb is too thin for it, two thirds of its radius will do
  */
-export function leastCover(
-  { shape, shrink }: PartContext,
-  runs: readonly Run[],
-  wire: Wire,
-  wantedMm: number,
-): Cover | null {
+export function leastCover({ depths }: Frame, wire: Wire, wantedMm: number): Cover | null {
   const half = bundleMm(wire) / 2;
-  let worst: Cover | null = null;
-  for (const run of runs)
-    for (const limb of run.limbs)
-      limb.path.forEach((at, i) => {
-        // In the ground or in the trunk there is no flesh of the limb’s own.
-        if (i === 0 || (limb.stands && i === limb.path.length - 1)) return;
-        const inside = shape.inside?.(at[0] * shrink, at[1] * shrink, at[2] * shrink) ?? Infinity;
-        const depth = Number.isFinite(inside) && inside < 0 ? -inside / shrink : (limb.radii[i] ?? 0);
-        const here: Cover = {
-          coverMm: depth - half,
-          wantedMm: Math.min(wantedMm, CLAY_SHARE * depth),
-          at,
-          where: limb.name,
-        };
-        if (!worst || spare(here) < spare(worst)) worst = here;
-      });
-  return worst;
+  return depths
+    .map(
+      ({ depth, at, where }): Cover => ({
+        coverMm: depth - half,
+        wantedMm: Math.min(wantedMm, CLAY_SHARE * depth),
+        at,
+        where,
+      }),
+    )
+    .reduce<Cover | null>((a, b) => (a && spare(a) <= spare(b) ? a : b), null);
 }
 
 function spare({ coverMm, wantedMm }: Cover): number {
@@ -71,7 +131,7 @@ export function heldN(context: PartContext, contexts: ReadonlyMap<string, PartCo
 
 /** The limb that holds things: an arm, the right one where there are two. */
 function holds({ name }: Limb): boolean {
-  return /^right (upper arm|arm|foreleg|wing)/.test(name);
+  return /^right (arm|foreleg)/.test(name);
 }
 
 /** Places along a limb with the clay and wire between them. */
@@ -86,62 +146,43 @@ function placesOf(limb: Limb, density: number, wireWeight: number): Place[] {
 }
 
 /** One limb under a load. */
-export interface LimbBending extends Bending {
+export interface LimbBending {
   readonly limb: Limb;
+  readonly lengthMm: number;
+  readonly sagMm: number;
+  readonly momentNmm: number;
   /** Moment at which it stays bent, less the moment it bears; N·mm. */
   readonly spareNmm: number;
 }
 
 /** Every free limb under the weight of its raw clay and of what it holds: in the oven clay carries nothing. */
-export function rawLimbs(
-  context: PartContext,
-  contexts: ReadonlyMap<string, PartContext>,
-  runs: readonly Run[],
-  wire: Wire,
-): LimbBending[] {
+export function rawLimbs({ free, context }: Frame, wire: Wire): LimbBending[] {
   const { stiffness, yieldMoment, weight } = strengthOf(wire, context.own);
-  const density = clayDensity(context);
-  const held = heldN(context, contexts);
-  return runs
-    .flatMap(({ limbs }) => limbs)
-    .filter(({ stands }) => !stands)
-    .map((limb) => {
-      const found = bending(placesOf(limb, density, weight), holds(limb) ? held : 0, stiffness);
-      return { ...found, limb, spareNmm: yieldMoment - found.momentNmm };
-    });
+  return free.map(({ limb, lengthMm, clay, wire: own }) => {
+    const momentNmm = clay.momentNmm + weight * own.momentNmm;
+    return {
+      limb,
+      lengthMm,
+      sagMm: (clay.sagMm + weight * own.sagMm) / stiffness,
+      momentNmm,
+      spareNmm: yieldMoment - momentNmm,
+    };
+  });
 }
 
 /** A finger’s push at the tip of the longest free limb: the moment at its root, N·mm; null without one. */
-export function pushMoment(
-  context: PartContext,
-  runs: readonly Run[],
-): { momentNmm: number; limb: Limb } | null {
+export function pushMoment({
+  context,
+  free,
+}: Frame): { momentNmm: number; lengthMm: number; limb: Limb } | null {
   const push = sourced('wire.push', context.own).value;
-  const free = runs.flatMap(({ limbs }) => limbs).filter(({ stands }) => !stands);
-  const longest = free.reduce<Limb | null>(
-    (a, b) => (a && pathLength(a.path) >= pathLength(b.path) ? a : b),
-    null,
-  );
-  return longest && { momentNmm: push * pathLength(longest.path), limb: longest };
+  const longest = free.reduce<FreeLimb | null>((a, b) => (a && a.lengthMm >= b.lengthMm ? a : b), null);
+  return longest && { momentNmm: push * longest.lengthMm, lengthMm: longest.lengthMm, limb: longest.limb };
 }
 
-/** Load under which the weakest leg buckles, and what it bears, N; null where nothing stands on wires. */
-export function legLoad(
-  context: PartContext,
-  runs: readonly Run[],
-  wire: Wire,
-): { readonly bearsN: number; readonly bucklesN: number; readonly lengthMm: number } | null {
-  const legs = runs.flatMap(({ limbs }) => limbs).filter(({ stands }) => stands);
-  if (legs.length === 0) return null;
-  const { stiffness } = strengthOf(wire, context.own);
-  const lengthMm = Math.max(...legs.map(({ path }) => pathLength(path)));
-  const all = weightOf(context.shape.volumeMm3 / context.shrink ** 3, clayDensity(context));
-  return {
-    bearsN: all / legs.length,
-    // Pegged below, and held by the body above.
-    bucklesN: bucklingN(stiffness, lengthMm, 0.7),
-    lengthMm,
-  };
+/** Load under which the longest leg buckles, pegged below and held by the body above, N; null where nothing stands on wires. */
+export function legBuckles({ leg, context }: Frame, wire: Wire): number | null {
+  return leg && bucklingN(strengthOf(wire, context.own).stiffness, leg.lengthMm, 0.7);
 }
 
 /** How far a part can be tipped over the nearest edge of its feet before it falls, degrees; null when it touches nothing. */

@@ -29,7 +29,7 @@ export interface Nesting {
 /** Lengths are compared in tenths of a millimetre. */
 const TENTHS = 10;
 /** Nodes of the search after which the best found stands with its bound. */
-const MOST_NODES = 12_000;
+const MOST_NODES = 40_000;
 
 /** A fill of one bar: pieces taken by kind, and the room they take. */
 interface Kind {
@@ -152,7 +152,7 @@ function fillsWith(
   const fill = counts.map(() => 0);
   fill[first] = 1;
   const extend = (at: number, room: number): void => {
-    if (found.length > MOST_FILLS) return;
+    if (found.length > MOST_FILLS / sizes.length) return;
     if (at === sizes.length) {
       const isMaximal = sizes.every((size, i) => size > room || (fill[i] ?? 0) >= (counts[i] ?? 0));
       if (isMaximal) found.push({ fill: [...fill], room });
@@ -170,7 +170,7 @@ function fillsWith(
   extend(first, bar - (sizes[first] ?? 0));
   return found.sort((a, b) => a.room - b.room).map((one) => one.fill);
 }
-const MOST_FILLS = 1500;
+const MOST_FILLS = 48_000;
 
 /** A good start: each bar is filled as full as it goes round the largest piece left. */
 function greedy(counts: number[], sizes: readonly number[], bar: number): number[][] {

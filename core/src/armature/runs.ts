@@ -85,6 +85,22 @@ function chainsOf(bones: readonly Bone[], size: number): Bone[][] {
   return chains;
 }
 
+/** Limbs are called by what they are, not by the bone they begin with. */
+const LIMB_NAMES: Readonly<Record<string, string>> = {
+  'upper arm': 'arm',
+  thigh: 'leg',
+  drumstick: 'leg',
+  shoulder: 'foreleg',
+  trunk: 'stem',
+};
+
+function limbName(region: string): string {
+  const side = sideOf(region);
+  const bare = withoutSide(region);
+  const name = LIMB_NAMES[bare] ?? bare;
+  return side === '' ? name : `${side} ${name}`;
+}
+
 function limbOf(chain: readonly Bone[], size: number): Limb {
   const last = chain.at(-1) as Bone;
   const short = (t: number): Vec3 => [
@@ -114,7 +130,7 @@ function limbOf(chain: readonly Bone[], size: number): Limb {
     path.push(short(SHORT_OF_TIP));
     radii.push(last.radii.at(-1) ?? 1);
   }
-  return { name: chain[0]?.region ?? 'limb', path, radii, stands };
+  return { name: limbName(chain[0]?.region ?? 'limb'), path, radii, stands };
 }
 
 /** A foot is not wired to its toes: the wire goes straight down from the ankle into the ground. */

@@ -164,7 +164,7 @@ function scaledItem(item: DrawItem, by: number): DrawItem {
 }
 
 /** Templates laid on pages, each page with its rule and label, made up for a printer that is off. */
-function laidOut(
+export function laidOut(
   templates: readonly Drawing[],
   { paper, ruleMeasuredMm }: Pick<TemplateAsk, 'paper' | 'ruleMeasuredMm'>,
   label: string,

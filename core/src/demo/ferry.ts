@@ -287,6 +287,7 @@ export function lowWaterFerry(now: string): Piece {
     clays: CLAYS,
     parts: PARTS,
     found: FOUND,
+    wireStock: [{ id: 'remainder', metal: 'aluminium', diameterMm: 1, lengthMm: 260, count: 1 }],
     fits: FITS,
     decisions: decisionsUpTo(now),
     references: [POST_PICTURE],

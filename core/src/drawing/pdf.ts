@@ -1,5 +1,5 @@
 import type { jsPDF } from 'jspdf';
-import { CAP_HEIGHT, PAPER_FILL, WEIGHT_MM } from './svg.ts';
+import { CAP_HEIGHT, PAPER_FILL, WEIGHT_MM, WIRE } from './svg.ts';
 import type { DrawItem, Drawing } from './types.ts';
 
 const POINTS_PER_MM = 72 / 25.4;
@@ -59,6 +59,10 @@ function drawItem(doc: jsPDF, item: DrawItem, place: (point: Point) => Point): v
       return;
     case 'line':
       pen(item.weight, item.accent);
+      if (item.wireMm !== undefined) {
+        doc.setLineWidth(item.wireMm);
+        doc.setDrawColor(WIRE);
+      }
       doc.setLineDashPattern(item.dashed ? [3, 1.5] : [], 0);
       polyline(doc, item.points.map(place), 'S', false);
       doc.setLineDashPattern([], 0);

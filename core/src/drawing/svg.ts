@@ -4,6 +4,9 @@ import type { DrawItem, Drawing, LineWeight, Material } from './types.ts';
 /** Line widths, mm (ISO 128-20 series). */
 export const WEIGHT_MM: Readonly<Record<LineWeight, number>> = { thick: 0.35, thin: 0.18, hair: 0.1 };
 
+/** Wire on paper. */
+export const WIRE = '#3c5f77';
+
 /** Height of capitals in an em. */
 export const CAP_HEIGHT = 0.72;
 
@@ -41,7 +44,11 @@ function itemSvg(item: DrawItem, heightMm: number): string {
     case 'line': {
       const points = item.points.map(([x, y]) => `${x.toFixed(3)},${(heightMm - y).toFixed(3)}`).join(' ');
       const dash = item.dashed ? ' stroke-dasharray="3 1.5"' : '';
-      return `<polyline points="${points}" fill="none" ${stroke(item.weight, item.accent)}${dash}/>`;
+      const line =
+        item.wireMm === undefined
+          ? stroke(item.weight, item.accent)
+          : `stroke="${WIRE}" stroke-width="${item.wireMm}" stroke-linejoin="round" stroke-linecap="round"`;
+      return `<polyline points="${points}" fill="none" ${line}${dash}/>`;
     }
     case 'circle':
       return `<circle cx="${item.at[0].toFixed(3)}" cy="${(heightMm - item.at[1]).toFixed(3)}" r="${(item.diameterMm / 2).toFixed(3)}" fill="none" ${stroke(item.weight, item.accent)}/>`;

@@ -24,6 +24,8 @@ export type DrawItem =
       readonly weight: LineWeight;
       readonly accent?: boolean;
       readonly dashed?: boolean;
+      /** Drawn as a wire so thick on the paper. */
+      readonly wireMm?: number;
     }
   | {
       readonly kind: 'circle';

@@ -64,5 +64,6 @@ export const WIRE_RULES: readonly Row[] = [
   practice('peg.least', 'A peg goes in at the least', 6, 'mm'),
   practice('peg.hold', 'Peg under the sole, to hold the work by', 18, 'mm', { low: 15, high: 20 }),
   practice('cut.allowance', 'Lost at each cut, by snips and filing', 1, 'mm', { low: 0, high: 2 }),
+  practice('cut.bar', 'Length that wire is bought in', 1000, 'mm'),
   practice('cut.keep', 'An offcut this long is worth keeping', 60, 'mm'),
 ];

@@ -8,6 +8,8 @@ const DECIMALS: Partial<Record<Quantity['unit'], number>> = {
   'cm³': 2,
   g: 1,
   'g/cm³': 2,
+  N: 1,
+  N·mm: 1,
   '°': 0,
   '°C': 0,
   '°C apart': 0,
@@ -46,6 +48,8 @@ export function formatQuantity({ value, unit }: Quantity): string {
       return formatMinutes(minutes(value));
     case ':1':
       return `1:${trimmed(value)}`;
+    case '°':
+      return `${shownNumber(value, unit)}°`;
     case '°C apart':
       return `${shownNumber(value, unit)} °C`;
     case 'm':

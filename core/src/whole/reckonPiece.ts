@@ -1,3 +1,4 @@
+import { type PartBones, reckonBones } from '../armature/index.ts';
 import { reckonPartBake, reckonPieceBake } from '../bake/index.ts';
 import { reckonAdditions, reckonBrief, reckonDecisions, reckonFeatures } from '../brief/index.ts';
 import { claySharesOf, type PartBulk, reckonClays, reckonPartBulk } from '../bulk/index.ts';
@@ -25,6 +26,8 @@ export interface PieceReckoned {
   readonly contexts: ReadonlyMap<string, PartContext>;
   /** Clay and core of each part that is of clay. */
   readonly bulk: ReadonlyMap<string, PartBulk>;
+  /** Wires of each part that has an armature. */
+  readonly bones: ReadonlyMap<string, PartBones>;
   /** Parts no solid follows from. */
   readonly faults: readonly Fault[];
 }
@@ -112,12 +115,20 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
   all.push(...reckonClays(context, clayParts), ...reckonPieceBake(context, clayParts));
   const contexts = new Map(sound.map((one) => [one.part.id as string, one]));
   all.push(...reckonFits(context, contexts));
+  const bones = new Map(
+    sound.flatMap((one) => {
+      const found = reckonBones(one, contexts);
+      return found ? [[one.part.id as string, found] as const] : [];
+    }),
+  );
+  for (const { figures } of bones.values()) all.push(...figures);
   const byId = new Map(all.map((figure) => [figure.id, figure]));
   all.push(...reckonLog(context, (part, key) => byId.get(reckoningId(part, key))));
   return {
     book: makeBook(all),
     contexts,
     bulk,
+    bones,
     faults,
   };
 }

@@ -48,8 +48,14 @@ function Item({ item, height, hatch, picked, onPick }: ItemProps) {
         <polyline
           points={item.points.map(([x, y]) => `${x.toFixed(2)},${(height - y).toFixed(2)}`).join(' ')}
           fill="none"
-          className={`draw-${item.weight}${accent}`}
-          vectorEffect="non-scaling-stroke"
+          {...(item.wireMm === undefined
+            ? { className: `draw-${item.weight}${accent}`, vectorEffect: 'non-scaling-stroke' }
+            : {
+                stroke: 'var(--wire)',
+                strokeWidth: item.wireMm,
+                strokeLinejoin: 'round',
+                strokeLinecap: 'round',
+              })}
           strokeDasharray={item.dashed ? '3 1.5' : undefined}
         />
       );

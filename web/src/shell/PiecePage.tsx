@@ -21,6 +21,7 @@ import { VersionsDialog } from './Versions.tsx';
 const LENS_MODULES = {
   brief: () => import('../lenses/brief/BriefLens.tsx'),
   size: () => import('../lenses/size/SizeLens.tsx'),
+  bones: () => import('../lenses/bones/BonesLens.tsx'),
   bulk: () => import('../lenses/bulk/BulkLens.tsx'),
   bake: () => import('../lenses/bake/BakeLens.tsx'),
   bench: () => import('../lenses/bench/BenchLens.tsx'),

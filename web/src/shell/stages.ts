@@ -10,7 +10,7 @@ export interface Stage {
 export const STAGES: readonly Stage[] = [
   { key: '1', name: 'Brief', lens: 'brief' },
   { key: '2', name: 'Size', lens: 'size' },
-  { key: '3', name: 'Bones', lens: null },
+  { key: '3', name: 'Bones', lens: 'bones' },
   { key: '4', name: 'Bulk', lens: 'bulk' },
   { key: '5', name: 'Repeats', lens: null },
   { key: '6', name: 'Bake', lens: 'bake' },

@@ -1,0 +1,85 @@
+import { laidOut } from '../bench/templates.ts';
+import type { DrawItem, Drawing, Paper } from '../drawing/index.ts';
+import type { PartContext } from '../whole/context.ts';
+import { bonesDrawing, pegPattern } from './bonesDrawing.ts';
+import { drillMm } from './cutList.ts';
+import type { PartBones } from './reckonBones.ts';
+import { wireSays } from './reckonBones.ts';
+
+const LINE = 5;
+
+function text(at: readonly [number, number], says: string, bold = false): DrawItem {
+  return { kind: 'text', at, text: says, size: 2.5, anchor: 'start', face: 'words', bold };
+}
+
+/** Where the pegs go, from above, at full size: a cross in a circle of the drill for each. */
+function patternDrawing(context: PartContext, bones: PartBones): Drawing[] {
+  const spots = pegPattern(bones);
+  if (spots.length === 0) return [];
+  const [left, bottom] = [Math.min(...spots.map(([x]) => x)) - 6, Math.min(...spots.map(([, y]) => y)) - 6];
+  const [right, top] = [Math.max(...spots.map(([x]) => x)) + 6, Math.max(...spots.map(([, y]) => y)) + 6];
+  const drill = drillMm(context, bones.wire);
+  const marks = spots.flatMap(([x, y]): DrawItem[] => {
+    const [u, v] = [x - left, y - bottom + LINE];
+    return [
+      { kind: 'circle', at: [u, v], diameterMm: drill, weight: 'thin' },
+      {
+        kind: 'line',
+        weight: 'hair',
+        points: [
+          [u - 4, v],
+          [u + 4, v],
+        ],
+      },
+      {
+        kind: 'line',
+        weight: 'hair',
+        points: [
+          [u, v - 4],
+          [u, v + 4],
+        ],
+      },
+    ];
+  });
+  const says = `drill ${drill} mm, for block and base`;
+  return [
+    {
+      widthMm: Math.max(right - left, 46),
+      heightMm: top - bottom + LINE,
+      items: [...marks, text([0, 1], says)],
+    },
+  ];
+}
+
+function listDrawing(bones: PartBones): Drawing {
+  const lines = [
+    wireSays(bones.wire),
+    ...bones.pieces.map(({ run, lengthMm, count }) => `${count} × ${lengthMm.toFixed(0)} mm  ${run}`),
+  ];
+  return {
+    widthMm: 80,
+    heightMm: lines.length * LINE + 2,
+    items: lines.map((line, i) => text([0, (lines.length - 1 - i) * LINE + 1], line, i === 0)),
+  };
+}
+
+/**
+ * Pages to bend by: the part with its wires from the front and the side at the size of the clay, the holes for its pegs, and
+ * what to cut, each page with a check rule.
+ *
+ * @throws {TilingError} when it would take more than 64 pages
+ */
+export function bendingSheet(
+  context: PartContext,
+  bones: PartBones,
+  paper: Paper,
+  ruleMeasuredMm: number,
+  label: string,
+): Drawing[] {
+  const views = (['front', 'side'] as const).map((view) => bonesDrawing(context, bones, view, 1));
+  return laidOut(
+    [...views, ...patternDrawing(context, bones), listDrawing(bones)],
+    { paper, ruleMeasuredMm },
+    label,
+  );
+}

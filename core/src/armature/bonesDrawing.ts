@@ -1,0 +1,92 @@
+import { type DrawItem, type Drawing, moved, scaledOutline } from '../drawing/index.ts';
+import { extentOf, type Vec2, type Vec3, type View, viewTitle } from '../form/index.ts';
+import type { PartContext } from '../whole/context.ts';
+import { pegDepth } from './cutList.ts';
+import type { PartBones } from './reckonBones.ts';
+import { bundleMm } from './wire.ts';
+
+const seen = (view: View, [x, y, z]: Vec3): Vec2 => (view === 'front' ? [x, y] : [z, y]);
+
+/** Room round the drawing for its title and the pegs, mm. */
+const PAD = 6;
+const TITLE = 7;
+
+/**
+ * A part with its wires inside, from the front or the side, pegs under the ground line.
+ *
+ * @param per drawing mm to a miniature mm; 1 for the size of the clay
+ */
+export function bonesDrawing(context: PartContext, bones: PartBones, view: View, per: number): Drawing {
+  const outline = scaledOutline(context.shape.outline(view), per / context.shrink);
+  const [left, bottom, right, top] = extentOf(outline);
+  const peg = bones.runs.some(({ pegs }) => pegs > 0) ? pegDepth(context, bones.wire) * per : 0;
+  const wireMm = Math.max(0.25, bundleMm(bones.wire) * per);
+  const at = (point: Vec3): Vec2 => {
+    const [x, y] = seen(view, point);
+    return [x * per, y * per];
+  };
+  const wires = bones.runs.map(
+    ({ path }): DrawItem => ({ kind: 'line', weight: 'thick', wireMm, points: path.map(at) }),
+  );
+  const pegs = bones.runs.flatMap(({ limbs }) =>
+    limbs.flatMap((limb): DrawItem[] => {
+      const foot = limb.path.at(-1);
+      if (!limb.stands || !foot) return [];
+      const [x, y] = at(foot);
+      return [
+        {
+          kind: 'line',
+          weight: 'thick',
+          wireMm,
+          points: [
+            [x, y],
+            [x, y - peg],
+          ],
+        },
+      ];
+    }),
+  );
+  const ground: DrawItem = {
+    kind: 'line',
+    weight: 'thin',
+    points: [
+      [left - 2, bottom],
+      [right + 2, bottom],
+    ],
+  };
+  const area: DrawItem = {
+    kind: 'area',
+    outline,
+    material: 'raw-clay',
+    weight: 'thin',
+    part: context.part.id,
+  };
+  const title: DrawItem = {
+    kind: 'text',
+    at: [PAD, PAD + peg + (top - bottom) + 3],
+    text: `${context.part.name}, ${viewTitle(context.part.form, view)}`,
+    size: 2.5,
+    anchor: 'start',
+    face: 'words',
+  };
+  const shift: Vec2 = [PAD - left, PAD + peg - bottom];
+  return {
+    widthMm: Math.max(right - left + 2 * PAD, 46),
+    heightMm: top - bottom + peg + 2 * PAD + TITLE,
+    items: [...[area, ground, ...wires, ...pegs].map((item) => moved(item, shift)), title],
+  };
+}
+
+/** Where the pegs go, seen from above, mm from the middle of the feet: one template for the work block and the base. */
+export function pegPattern(bones: PartBones): Vec2[] {
+  const feet = bones.runs.flatMap(({ limbs }) =>
+    limbs.flatMap(({ stands, path }): Vec3[] => {
+      const foot = path.at(-1);
+      return stands && foot ? [foot] : [];
+    }),
+  );
+  if (feet.length === 0) return [];
+  const mx = feet.reduce((sum, [x]) => sum + x / feet.length, 0);
+  const mz = feet.reduce((sum, [, , z]) => sum + z / feet.length, 0);
+  return feet.map(([x, , z]): Vec2 => [x - mx, mz - z]);
+}

@@ -1,0 +1,214 @@
+import { type Cut, type CutPlan, cutPlans, logCut } from '@every-inch/core/armature';
+import { METALS } from '@every-inch/core/handbook';
+import { newId, type WireStock } from '@every-inch/core/piece';
+import { formatMiniMm, miniMm } from '@every-inch/core/units';
+import { useMemo } from 'react';
+import { toast } from 'sonner';
+import { BinButton } from '../../parts/BinButton.tsx';
+import { Choice } from '../../parts/Choice.tsx';
+import { LengthField } from '../../parts/LengthField.tsx';
+import { NumberField } from '../../parts/NumberField.tsx';
+import { useReckoned } from '../../state/derived.ts';
+import { undone } from '../../state/documentSlice.ts';
+import { edit, editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
+
+interface BarProps {
+  readonly cut: Cut;
+  readonly plan: CutPlan;
+  readonly longest: number;
+}
+
+/** One length of stock with what is cut from it. */
+function Bar({ cut: { stockMm, pieces, leftMm }, plan, longest }: BarProps) {
+  const lengths = pieces.map((i) => plan.pieces[i]);
+  let at = 0;
+  return (
+    <li className="flex items-center gap-2 py-0.5">
+      <span className="figure w-16 shrink-0 text-right">{formatMiniMm(miniMm(stockMm))}</span>
+      <svg
+        className="h-5 flex-1"
+        viewBox={`0 0 ${longest} 20`}
+        preserveAspectRatio="none"
+        role="img"
+        aria-label={`${lengths.map((one) => `${one?.run ?? ''} ${one?.lengthMm.toFixed(0) ?? ''} mm`).join(', ')}; ${leftMm.toFixed(0)} mm left`}
+      >
+        <rect
+          width={stockMm}
+          height="20"
+          className="fill-paper stroke-ink"
+          vectorEffect="non-scaling-stroke"
+        />
+        {lengths.map((one, i) => {
+          const x = at;
+          at += one?.lengthMm ?? 0;
+          return (
+            <rect
+              // biome-ignore lint/suspicious/noArrayIndexKey: pieces along a bar are known by their place
+              key={i}
+              x={x}
+              y="2"
+              width={one?.lengthMm ?? 0}
+              height="16"
+              className="fill-wire/60 stroke-ink"
+              vectorEffect="non-scaling-stroke"
+            />
+          );
+        })}
+      </svg>
+      <span className="figure w-24 shrink-0 text-quiet">{leftMm.toFixed(0)} mm left</span>
+    </li>
+  );
+}
+
+function Plan({ plan }: { readonly plan: CutPlan }) {
+  const dispatch = useAppDispatch();
+  const { contexts } = useReckoned();
+  const { nesting, metal, diameterMm, pieces } = plan;
+  const longest = Math.max(1, ...nesting.cuts.map(({ stockMm }) => stockMm));
+  const name = `${diameterMm} mm ${metal}`;
+  const [any] = contexts.values();
+  const log = () => {
+    dispatch(edit(`cut ${name}`, (piece) => logCut(piece, plan, any?.own ?? {}, new Date().toISOString())));
+    toast(`${name}: the cut is in the log, offcuts are in stock`, {
+      action: { label: 'Undo', onClick: () => dispatch(undone()) },
+    });
+  };
+  return (
+    <section aria-label={`Cut from ${name}`} className="mt-2">
+      <div className="flex flex-wrap items-baseline gap-x-3">
+        <h4 className="font-medium">{name}</h4>
+        <span className="text-[13px] text-quiet">
+          {pieces.length} lengths from {nesting.cuts.length} pieces,{' '}
+          {nesting.isOptimal
+            ? 'as few as it can be done with'
+            : `at least ${(nesting.boundMm / 1000).toFixed(2)} m are needed, ${(nesting.usedMm / 1000).toFixed(2)} m are taken`}
+        </span>
+        <button type="button" className="press-quiet ml-auto text-fired" onClick={log}>
+          It is cut
+        </button>
+      </div>
+      {nesting.unplaced.length > 0 && (
+        <p role="alert" className="text-[13px] text-wont">
+          {nesting.unplaced.length} of them are longer than any stock: buy longer wire (set its length in the
+          Workshop), or make the part in two.
+        </p>
+      )}
+      <ol>
+        {nesting.cuts.map((cut, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: bars are known by their place
+          <Bar key={i} cut={cut} plan={plan} longest={longest} />
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function StockRow({ stock }: { readonly stock: WireStock }) {
+  const dispatch = useAppDispatch();
+  const name = `${stock.diameterMm} mm ${stock.metal}`;
+  const set = (change: Partial<WireStock>) =>
+    dispatch(editAt(`stock of ${name}`, ['wireStock', stock.id], { ...stock, ...change }));
+  return (
+    <li className="flex flex-wrap items-center gap-3 border-t border-hair py-1">
+      <Choice
+        hideLabel
+        label="Metal in stock"
+        value={stock.metal}
+        options={METALS.map((value) => ({ value, says: value }))}
+        onChoose={(metal) => set({ metal })}
+      />
+      <LengthField
+        hideLabel
+        label={`${name}, thickness`}
+        className="w-16"
+        shown={String(stock.diameterMm)}
+        unit="mm"
+        onLength={(mm) => mm >= 0.1 && mm <= 12 && set({ diameterMm: mm })}
+      />
+      <span className="text-quiet">mm,</span>
+      <LengthField
+        hideLabel
+        label={`${name}, length`}
+        className="w-20"
+        shown={formatMiniMm(miniMm(stock.lengthMm))}
+        unit="mm"
+        onLength={(lengthMm) => set({ lengthMm })}
+      />
+      <NumberField
+        hideLabel
+        whole
+        label={`${name}, how many`}
+        className="w-14"
+        min={0}
+        max={10_000}
+        value={stock.count}
+        after="pieces"
+        onNumber={(count) => set({ count })}
+      />
+      <BinButton
+        label={`Take ${name} out of stock`}
+        onPress={() =>
+          dispatch(
+            edit(`take ${name} out of stock`, (piece) => ({
+              ...piece,
+              wireStock: piece.wireStock.filter(({ id }) => id !== stock.id),
+            })),
+          )
+        }
+      />
+    </li>
+  );
+}
+
+/** What is cut for all parts, drawn on its stock, and what is in stock. */
+export function CutList() {
+  const dispatch = useAppDispatch();
+  const { wireStock } = useOpenPiece();
+  const { bones, contexts } = useReckoned();
+  const [any] = contexts.values();
+  const { plans, says } = useMemo(() => {
+    const pieces = [...bones.values()].flatMap((one) => one.pieces);
+    try {
+      return { plans: cutPlans(pieces, wireStock, any?.own ?? {}), says: null };
+    } catch (error) {
+      if (error instanceof RangeError) return { plans: [], says: error.message };
+      throw error;
+    }
+  }, [bones, wireStock, any]);
+  const add = () =>
+    dispatch(
+      edit('wire in stock', (piece) => ({
+        ...piece,
+        wireStock: [
+          ...piece.wireStock,
+          { id: newId('wire'), metal: 'aluminium', diameterMm: 1, lengthMm: 300, count: 1 },
+        ],
+      })),
+    );
+  return (
+    <section aria-label="Cut list" className="mt-6 max-w-4xl">
+      <h3 className="font-semibold">Cut list of the whole piece</h3>
+      {plans.length === 0 && !says && <p className="text-quiet">No part wants a wire.</p>}
+      {says && (
+        <p role="alert" className="text-wont">
+          {says}
+        </p>
+      )}
+      {plans.map((plan) => (
+        <Plan key={`${plan.metal} ${plan.diameterMm}`} plan={plan} />
+      ))}
+      <h4 className="mt-4 font-medium">Wire in stock</h4>
+      <p className="text-[13px] text-quiet">
+        Remainders are used up first; what is missing is bought by the bar.
+      </p>
+      <ul>
+        {wireStock.map((stock) => (
+          <StockRow key={stock.id} stock={stock} />
+        ))}
+      </ul>
+      <button type="button" className="press-quiet text-fired" onClick={add}>
+        + Wire in stock
+      </button>
+    </section>
+  );
+}
