@@ -31,6 +31,17 @@ test('a wire too thin for her arms is told, the offered one clears it, and the c
   await expect(page.getByRole('img', { name: 'Page 1 of the bending drawing' })).toBeVisible();
 });
 
+test('hoops, coils and gaps are reckoned as they are typed', async ({ page }) => {
+  await openDemo(page, 'Low Water Ferry', 'Bones');
+  const shapes = page.getByRole('region', { name: 'Hoops, coils, wraps and gaps' });
+  await shapes.getByLabel('across').fill('1 in');
+  // π × 25.4 mm.
+  await expect(shapes.getByRole('listitem', { name: 'Hoop, half dome' })).toContainText('79.8 mm');
+  const gap = shapes.getByRole('listitem', { name: 'Joint to bend later' });
+  await gap.getByLabel('limb').fill('8');
+  await expect(gap).toContainText('leave 8.0 mm');
+});
+
 test('what wants no wire says why, and a pose changes what is asked of it', async ({ page }) => {
   await openDemo(page, 'Low Water Ferry', 'Bones');
   await page.getByRole('button', { name: /^Oar/ }).click();

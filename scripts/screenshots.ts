@@ -52,19 +52,6 @@ const SHOTS: readonly Shot[] = [
     },
   },
   {
-    name: 'house',
-    path: `${FERRY}/size`,
-    act: async (page) => {
-      await page.keyboard.press('n');
-      await page.keyboard.type('cottage');
-      await page.keyboard.press('Enter');
-      await page.getByRole('region', { name: 'Walls, roof and openings' }).waitFor();
-      await page.keyboard.press('v');
-      await page.locator('[data-state=fine] canvas').waitFor();
-      await page.waitForTimeout(1500);
-    },
-  },
-  {
     name: 'reads-as',
     path: `${FERRY}/size`,
     act: async (page) => {
@@ -99,6 +86,7 @@ const SHOTS: readonly Shot[] = [
       await page.getByLabel('Lay Mooring post over it').selectOption('from the front');
     },
   },
+  { name: 'bones', path: `${FERRY}/bones` },
   { name: 'bulk', path: `${FERRY}/bulk` },
   { name: 'bake', path: `${FERRY}/bake` },
   { name: 'bench', path: `${FERRY}/bench` },

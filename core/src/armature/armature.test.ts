@@ -7,6 +7,7 @@ import { awgMm, METALS, SWG_MM } from '../handbook/index.ts';
 import { reckonPiece } from '../whole/index.ts';
 import { adviseWire, failuresOf, wiresOf } from './advise.ts';
 import { bendingSheet } from './bendingSheet.ts';
+import { bendSaving, bendsOf } from './bends.ts';
 import { pegPattern } from './bonesDrawing.ts';
 import { bending, bucklingN } from './cantilever.ts';
 import { frameOf, leastCover, tipDegrees } from './checks.ts';
@@ -214,6 +215,28 @@ describe('standing', () => {
   });
 });
 
+describe('bends', () => {
+  it('a right angle rounded at 2 mm is 2·2 − π·2 ÷ 2 = 0.858 mm shorter than its corner', () => {
+    expect(bendSaving(90, 2)).toBeCloseTo(4 - Math.PI, 9);
+    expect(bendSaving(0, 2)).toBe(0);
+  });
+
+  it('are found along a run with their angles: a square of wire has three corners of 90°', () => {
+    const square: Vec3[] = [
+      [0, 0, 0],
+      [10, 0, 0],
+      [10, 10, 0],
+      [0, 10, 0],
+      [0, 0, 0],
+    ];
+    expect(bendsOf(square).map(({ atMm, degrees }) => [atMm, Math.round(degrees)])).toEqual([
+      [10, 90],
+      [20, 90],
+      [30, 90],
+    ]);
+  });
+});
+
 describe('the bending drawing and the cut', () => {
   const { contexts, bones } = reckonPiece(lowWaterFerry(NOW), { shapes, workshopOwn: {}, now: NOW });
   const [context, own] = [contexts.get('ferrywoman'), bones.get('ferrywoman')];
@@ -234,7 +257,9 @@ describe('the bending drawing and the cut', () => {
     const items = pages[0]?.items ?? [];
     const tall = items.flatMap((item) => (item.kind === 'area' ? [extentOf(item.outline)] : []))[0];
     expect((tall?.[3] ?? 0) - (tall?.[1] ?? 0)).toBeCloseTo(1660 / 12, 0);
-    expect(items.filter(({ kind }) => kind === 'circle')).toHaveLength(2);
+    // Holes of the drill for its two pegs; the other circles are bends.
+    const holes = items.filter((item) => item.kind === 'circle' && item.weight === 'thin');
+    expect(holes).toHaveLength(2);
     const wires = items.flatMap((item) =>
       item.kind === 'line' && item.wireMm !== undefined ? [item.wireMm] : [],
     );

@@ -76,7 +76,9 @@ export function bendingSheet(
   ruleMeasuredMm: number,
   label: string,
 ): Drawing[] {
-  const views = (['front', 'side'] as const).map((view) => bonesDrawing(context, bones, view, 1));
+  const views = (['front', 'side'] as const).map((view) =>
+    bonesDrawing(context, bones, view, 1, { bends: true }),
+  );
   return laidOut(
     [...views, ...patternDrawing(context, bones), listDrawing(bones)],
     { paper, ruleMeasuredMm },

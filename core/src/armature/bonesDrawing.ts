@@ -11,12 +11,80 @@ const seen = (view: View, [x, y, z]: Vec3): Vec2 => (view === 'front' ? [x, y] :
 const PAD = 6;
 const TITLE = 7;
 
+/** What is drawn besides the wires. */
+export interface BonesMarks {
+  /** The place where the clay over the wire is scarcest. */
+  readonly cover?: boolean;
+  /** Every bend, with its angle. */
+  readonly bends?: boolean;
+  /** Raw limbs as they sag, so many times as far; none for 0. */
+  readonly sagTimes?: number;
+}
+
+/** A free limb let down at its tip, less and less towards where it is held. */
+function sagging(path: readonly Vec3[], sagMm: number): Vec3[] {
+  const last = path.length - 1;
+  return path.map(([x, y, z], i): Vec3 => [x, y - sagMm * (i / Math.max(1, last)) ** 2, z]);
+}
+
+function markItems(
+  { cover, bends, sags, wire }: PartBones,
+  marks: BonesMarks,
+  at: (point: Vec3) => Vec2,
+  runs: PartBones['runs'],
+): DrawItem[] {
+  const circles: DrawItem[] =
+    marks.cover && cover
+      ? [{ kind: 'circle', at: at(cover.at), diameterMm: 5, weight: 'thick', accent: true }]
+      : [];
+  const bent = marks.bends
+    ? bends.flatMap(({ point, degrees }): DrawItem[] => [
+        { kind: 'circle', at: at(point), diameterMm: Math.max(1.6, 2 * bundleMm(wire)), weight: 'hair' },
+        {
+          kind: 'text',
+          at: [at(point)[0] + 1.5, at(point)[1] + 1],
+          text: `${Math.round(degrees)}°`,
+          size: 2.5,
+          anchor: 'start',
+          face: 'figures',
+        },
+      ])
+    : [];
+  const times = marks.sagTimes ?? 0;
+  const sagged =
+    times === 0
+      ? []
+      : runs
+          .flatMap(({ limbs }) => limbs)
+          .flatMap((limb): DrawItem[] => {
+            const sag = sags.get(limb.name);
+            return sag === undefined
+              ? []
+              : [
+                  {
+                    kind: 'line',
+                    weight: 'thin',
+                    accent: true,
+                    dashed: true,
+                    points: sagging(limb.path, sag * times).map(at),
+                  },
+                ];
+          });
+  return [...circles, ...bent, ...sagged];
+}
+
 /**
  * A part with its wires inside, from the front or the side, pegs under the ground line.
  *
  * @param per drawing mm to a miniature mm; 1 for the size of the clay
  */
-export function bonesDrawing(context: PartContext, bones: PartBones, view: View, per: number): Drawing {
+export function bonesDrawing(
+  context: PartContext,
+  bones: PartBones,
+  view: View,
+  per: number,
+  marks: BonesMarks = {},
+): Drawing {
   const outline = scaledOutline(context.shape.outline(view), per / context.shrink);
   const [left, bottom, right, top] = extentOf(outline);
   const peg = bones.runs.some(({ pegs }) => pegs > 0) ? pegDepth(context, bones.wire) * per : 0;
@@ -73,7 +141,12 @@ export function bonesDrawing(context: PartContext, bones: PartBones, view: View,
   return {
     widthMm: Math.max(right - left + 2 * PAD, 46),
     heightMm: top - bottom + peg + 2 * PAD + TITLE,
-    items: [...[area, ground, ...wires, ...pegs].map((item) => moved(item, shift)), title],
+    items: [
+      ...[area, ground, ...wires, ...pegs, ...markItems(bones, marks, at, bones.runs)].map((item) =>
+        moved(item, shift),
+      ),
+      title,
+    ],
   };
 }
 

@@ -1,5 +1,6 @@
 import { sourced } from '../reckoning/index.ts';
 import type { PartContext } from '../whole/context.ts';
+import { BEND_RADIUS, bendSaving, bendsOf } from './bends.ts';
 import { pathLength, type Run } from './runs.ts';
 import { bundleMm, strandLength, type Wire } from './wire.ts';
 
@@ -29,6 +30,13 @@ export function drillMm({ own }: PartContext, wire: Wire): number {
   return Math.ceil((bundleMm(wire) + clearance) * 10 - 1e-9) / 10;
 }
 
+/** Length of a run with its corners rounded as wire is bent, mm. */
+export function bentLength(path: Run['path'], wire: Wire): number {
+  const radius = (BEND_RADIUS + 0.5) * bundleMm(wire);
+  const saved = bendsOf(path).reduce((sum, { degrees }) => sum + bendSaving(degrees, radius), 0);
+  return Math.max(0, pathLength(path) - saved);
+}
+
 /** What is cut for a part: every run with its pegs, by strand. */
 export function cutPieces(context: PartContext, runs: readonly Run[], wire: Wire): CutPiece[] {
   const { own, part } = context;
@@ -38,7 +46,7 @@ export function cutPieces(context: PartContext, runs: readonly Run[], wire: Wire
     part: part.id,
     run: name,
     wire,
-    lengthMm: strandLength(wire, pathLength(path) + pegs * pegDepth(context, wire), lay) + allowance,
+    lengthMm: strandLength(wire, bentLength(path, wire) + pegs * pegDepth(context, wire), lay) + allowance,
     count: wire.strands * part.count,
   }));
 }

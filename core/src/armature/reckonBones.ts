@@ -19,7 +19,17 @@ import {
   LEG_SAFETY,
   sagAllowed,
 } from './advise.ts';
-import { type Frame, frameOf, leastCover, legBuckles, pushMoment, rawLimbs, tipDegrees } from './checks.ts';
+import { type Bend, bendsOf } from './bends.ts';
+import {
+  type Cover,
+  type Frame,
+  frameOf,
+  leastCover,
+  legBuckles,
+  pushMoment,
+  rawLimbs,
+  tipDegrees,
+} from './checks.ts';
 import { type CutPiece, cutPieces, drillMm, pegDepth } from './cutList.ts';
 import { proposeRuns, type Run } from './runs.ts';
 import { bundleMm, strengthOf, type Wire } from './wire.ts';
@@ -30,6 +40,10 @@ export interface PartBones {
   readonly wire: Wire;
   readonly advice: Advice | null;
   readonly pieces: readonly CutPiece[];
+  /** Where clay is scarcest over the wire; every bend; how far each free limb sags raw, mm. */
+  readonly cover: Cover | null;
+  readonly bends: readonly Bend[];
+  readonly sags: ReadonlyMap<string, number>;
   readonly figures: readonly Reckoning[];
 }
 
@@ -375,6 +389,9 @@ export function reckonBones(
     wire,
     advice,
     pieces,
+    cover: leastCover(frame, wire, coverWanted(context)),
+    bends: runs.flatMap(({ path }) => bendsOf(path)),
+    sags: new Map(rawLimbs(frame, wire).map(({ limb, sagMm }) => [limb.name, sagMm])),
     figures: [
       wireFigure(ask, advice),
       ...coverFigure(ask),

@@ -147,10 +147,15 @@ function downToGround(limb: Limb): Limb {
   };
 }
 
+/** Two paths in one; a place that both have is passed once. */
+function joined(first: readonly Vec3[], second: readonly Vec3[]): Vec3[] {
+  return [...first, ...second].filter((point, i, all) => i === 0 || apart(point, all[i - 1] ?? point) > 0.05);
+}
+
 function runOfPair(a: Limb, b: Limb): Run {
   return {
     name: `${withoutSide(a.name)}s, across`,
-    path: [...[...a.path].reverse(), ...b.path],
+    path: joined([...a.path].reverse(), b.path),
     limbs: [a, b],
     pegs: Number(a.stands) + Number(b.stands),
   };

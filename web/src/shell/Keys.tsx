@@ -26,6 +26,7 @@ const LENS_KEYS: Readonly<Record<string, readonly (readonly [string, string])[]>
     ['+ −', 'the line-up closer and further; focused, arrows move along it'],
     ['Tab', 'on through the measure table; Enter takes a length'],
   ],
+  bones: [['J', 'pose the part by pulling its joints, and back']],
   bench: [['P', 'save the bench sheet as PDF']],
   log: [
     ['B', 'record a bake'],

@@ -78,7 +78,8 @@ function Plan({ plan }: { readonly plan: CutPlan }) {
       <div className="flex flex-wrap items-baseline gap-x-3">
         <h4 className="font-medium">{name}</h4>
         <span className="text-[13px] text-quiet">
-          {pieces.length} lengths from {nesting.cuts.length} pieces,{' '}
+          {pieces.length} {pieces.length === 1 ? 'length' : 'lengths'} from {nesting.cuts.length}{' '}
+          {nesting.cuts.length === 1 ? 'piece' : 'pieces'},{' '}
           {nesting.isOptimal
             ? 'as few as it can be done with'
             : `at least ${(nesting.boundMm / 1000).toFixed(2)} m are needed, ${(nesting.usedMm / 1000).toFixed(2)} m are taken`}

@@ -9,9 +9,9 @@ import { LengthField } from '../../parts/LengthField.tsx';
 import { useLifeFormat } from '../../parts/lengths.ts';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
+import { usePartEdit } from '../../parts/usePartEdit.ts';
 import { FormPoints } from './PointTable.tsx';
 import { PLAIN_KINDS, plainForm, plainLengths } from './plainForms.ts';
-import { usePartEdit } from './usePartEdit.ts';
 
 const PLACES = [
   ['xMm', 'to the right'],

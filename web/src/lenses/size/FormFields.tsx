@@ -17,7 +17,7 @@ import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { useLifeFormat } from '../../parts/lengths.ts';
 import { NumberField } from '../../parts/NumberField.tsx';
-import { usePartEdit } from './usePartEdit.ts';
+import { usePartEdit } from '../../parts/usePartEdit.ts';
 
 interface FieldsProps<F extends Form = Form> {
   readonly part: Part;

@@ -4,7 +4,7 @@ import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import type { PartContext } from '@every-inch/core/whole';
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
 import { svgPoint } from '../../parts/svgPoint.ts';
-import { usePartEdit } from './usePartEdit.ts';
+import { usePartEdit } from '../../parts/usePartEdit.ts';
 
 interface GripViewProps {
   readonly grip: Grip;

@@ -2,7 +2,7 @@ import type { Joint, JointAngles } from '@every-inch/core/form';
 import type { Part } from '@every-inch/core/piece';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
-import { usePartEdit } from './usePartEdit.ts';
+import { usePartEdit } from '../../parts/usePartEdit.ts';
 
 const AXES = [
   ['flex', 'bend'],

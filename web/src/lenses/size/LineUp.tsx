@@ -14,7 +14,7 @@ import { RowOrder } from './RowOrder.tsx';
 
 const SolidView = lazy(() => import('./SolidView.tsx'));
 const PictureScene = lazy(() => import('./picture/PictureScene.tsx'));
-const PoseBoard = lazy(() => import('./PoseBoard.tsx'));
+const PoseBoard = lazy(() => import('../../parts/PoseBoard.tsx'));
 
 /** What the upper half of the lens shows. */
 type Scene = 'line-up' | 'space' | 'pose' | 'picture';

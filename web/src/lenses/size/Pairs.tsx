@@ -4,10 +4,10 @@ import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { BinButton } from '../../parts/BinButton.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
+import { usePartEdit } from '../../parts/usePartEdit.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
 import { useReckoned } from '../../state/derived.ts';
-import { usePartEdit } from './usePartEdit.ts';
 
 const SIDES = [
   ['leftMm', 'left'],

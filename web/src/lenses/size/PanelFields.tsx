@@ -16,7 +16,7 @@ import { BinButton } from '../../parts/BinButton.tsx';
 import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { useLifeFormat } from '../../parts/lengths.ts';
-import { usePartEdit } from './usePartEdit.ts';
+import { usePartEdit } from '../../parts/usePartEdit.ts';
 
 function options<T extends string>(table: Readonly<Record<T, string>>) {
   return choicesOf(table).map((value) => ({ value, says: table[value] }));

@@ -3,8 +3,8 @@ import type { Part } from '@every-inch/core/piece';
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
+import { usePartEdit } from '../../parts/usePartEdit.ts';
 import { FormFields } from './FormFields.tsx';
-import { usePartEdit } from './usePartEdit.ts';
 
 const KIND_SAYS: Record<Form['kind'], string> = {
   person: 'Person',

@@ -6,6 +6,7 @@ import type { PartContext } from '@every-inch/core/whole';
 import { lazy, Suspense, useState } from 'react';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';
+import { usePartEdit } from '../../parts/usePartEdit.ts';
 import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
 import { useReckoned } from '../../state/derived.ts';
 import { dialogOpened } from '../../state/sessionSlice.ts';
@@ -19,7 +20,6 @@ import { Pairs } from './Pairs.tsx';
 import { PanelFields } from './PanelFields.tsx';
 import { PartForm } from './PartForm.tsx';
 import { FormPoints } from './PointTable.tsx';
-import { usePartEdit } from './usePartEdit.ts';
 
 /** A piece without parts: the one thing to do. */
 function Empty() {

@@ -1,5 +1,5 @@
 import type { Part } from '@every-inch/core/piece';
-import { editAt, useAppDispatch } from '../../state/store.ts';
+import { editAt, useAppDispatch } from '../state/store.ts';
 
 /** Sets a field of a part by its path, as one step that is undone under its label. */
 export function usePartEdit(part: Part) {

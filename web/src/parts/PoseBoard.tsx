@@ -10,7 +10,7 @@ import {
 import type { Part } from '@every-inch/core/piece';
 import { heroicOf, type PartContext } from '@every-inch/core/whole';
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from 'react';
-import { svgPoint } from '../../parts/svgPoint.ts';
+import { svgPoint } from './svgPoint.ts';
 import { usePartEdit } from './usePartEdit.ts';
 
 type Pose = Readonly<Record<string, JointAngles>>;
