@@ -1,3 +1,4 @@
+import type { Shape } from '../form/index.ts';
 import { METALS, type Metal } from '../handbook/index.ts';
 import {
   type Reckoning,
@@ -372,17 +373,47 @@ function lengthFigure(ask: Ask, pieces: readonly CutPiece[]): Reckoning {
   );
 }
 
+/** What copies of a part have in common: looked up once for all of them in one reckoning. */
+interface Common {
+  readonly frame: Frame;
+  readonly advice: Advice | null;
+}
+
+/** Armatures found so far in one reckoning, by shape and by what else they depend on. */
+export type BonesFound = Map<Shape, Map<string, Common | null>>;
+
+function commonOf(
+  context: PartContext,
+  contexts: ReadonlyMap<string, PartContext>,
+  found: BonesFound,
+): Common | null {
+  const { shape, shrink, part } = context;
+  const metal = part.wire?.metal ?? 'aluminium';
+  const holdsThings = context.piece.fits.some(({ kind, on }) => kind === 'held-by' && on === part.id);
+  const key = JSON.stringify([shrink, metal, part.mix, holdsThings ? part.id : '']);
+  const ofShape = found.get(shape) ?? new Map<string, Common | null>();
+  found.set(shape, ofShape);
+  const kept = ofShape.get(key);
+  if (kept !== undefined) return kept;
+  const runs = proposeRuns(context);
+  const frame = runs.length === 0 ? null : frameOf(context, contexts, runs);
+  const common = frame && { frame, advice: adviseWire(frame, metal) };
+  ofShape.set(key, common);
+  return common;
+}
+
 /** The armature of a part: its runs, the wire for them, and whether that hides, holds and stands; null without one. */
 export function reckonBones(
   context: PartContext,
   contexts: ReadonlyMap<string, PartContext>,
+  found: BonesFound = new Map(),
 ): PartBones | null {
-  const runs = proposeRuns(context);
-  if (runs.length === 0) return null;
-  const frame = frameOf(context, contexts, runs);
-  const advice = adviseWire(frame, context.part.wire?.metal ?? 'aluminium');
+  const common = commonOf(context, contexts, found);
+  if (!common) return null;
+  const { frame, advice } = common;
+  const { runs } = frame;
   const wire: Wire = context.part.wire ?? advice?.wire ?? { metal: 'aluminium', diameterMm: 1, strands: 1 };
-  const ask: Ask = { ...frame, wire };
+  const ask: Ask = { ...frame, context, wire };
   const pieces = cutPieces(context, runs, wire);
   return {
     runs,

@@ -77,6 +77,11 @@ function settled(ring: Ring, cell: number, y: number, distance: Field): Ring {
  * @param y height in the part's own frame
  */
 export function levelHull(shape: Shape, y: number): Ring {
+  return shape.level?.(y) ?? cutLevel(shape, y);
+}
+
+/** As {@link levelHull}, cut anew. */
+export function cutLevel(shape: Shape, y: number): Ring {
   const exact = exactLevel(shape, y);
   if (!exact || !shape.distance)
     return thinned(hull(contours(gridLevel(shape.sample(coarseCell(shape)), y)).flat()));

@@ -5,6 +5,7 @@ import { builtShape } from './builtUp.ts';
 import { beastShape, birdShape, crawlerShape, roundCreatureShape, treeShape } from './creatures/index.ts';
 import { cylinderShape } from './cylinder.ts';
 import { extrudedShape, wedgeShape } from './extruded.ts';
+import { cutLevel } from './levels.ts';
 import { meshShape } from './mesh.ts';
 import { panelsShape } from './panels.ts';
 import { type Heroic, PLAIN, personShape } from './person/index.ts';
@@ -13,7 +14,7 @@ import { rodShape } from './rod.ts';
 import { scaledShape } from './scaled.ts';
 import { tubeShape } from './tube.ts';
 import { turnedShape } from './turned.ts';
-import type { Core, Form, Outline, Shape, View } from './types.ts';
+import type { Core, Form, Outline, Ring, Shape, View } from './types.ts';
 
 /**
  * The solid that follows from a form, in the part's own frame.
@@ -116,6 +117,9 @@ function once<T>(make: () => T): () => T {
 /** Most cells of a grid that is kept; 2 MB. */
 const MOST_KEPT_CELLS = 500_000;
 
+/** Levels kept of one shape: feet and upper face, and some to spare. */
+const MOST_LEVELS = 8;
+
 /** Cores kept of one shape: a few scales and skins back. */
 const MOST_CORES = 16;
 
@@ -133,6 +137,13 @@ function lazily(shape: Shape): Shape {
     if (grid.distance.length <= MOST_KEPT_CELLS) sampled = { cellMm, grid };
     return grid;
   };
+  const levels = new Map<number, Ring>();
+  const level = (y: number): Ring => {
+    const ring = levels.get(y) ?? cutLevel(shape, y);
+    if (levels.size >= MOST_LEVELS) levels.clear();
+    levels.set(y, ring);
+    return ring;
+  };
   const cores = new Map<string, Core>();
   const core = (skinMm: number, leastMm: number): Core => {
     const key = `${skinMm}/${leastMm}`;
@@ -149,6 +160,7 @@ function lazily(shape: Shape): Shape {
     outline: (view) => outlines[view](),
     section: once(() => shape.section()),
     sample,
+    level,
     core,
   };
 }

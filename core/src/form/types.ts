@@ -123,6 +123,8 @@ export interface Shape {
   readonly inside?: Field;
   /** Signed distances anywhere; null where they are only known on a grid. */
   readonly distance: Field | null;
+  /** Convex hull at a height, where it is kept from one asking to the next. */
+  level?(y: number): Ring;
   outline(view: View): Outline;
   /** What the solid covers seen from any side, its own origin at 0, 0. */
   seenFrom(side: Side): Outline;

@@ -1,4 +1,4 @@
-import { type PartBones, reckonBones } from '../armature/index.ts';
+import { type BonesFound, type PartBones, reckonBones } from '../armature/index.ts';
 import { reckonPartBake, reckonPieceBake } from '../bake/index.ts';
 import { reckonAdditions, reckonBrief, reckonDecisions, reckonFeatures } from '../brief/index.ts';
 import { claySharesOf, type PartBulk, reckonClays, reckonPartBulk } from '../bulk/index.ts';
@@ -115,9 +115,10 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
   all.push(...reckonClays(context, clayParts), ...reckonPieceBake(context, clayParts));
   const contexts = new Map(sound.map((one) => [one.part.id as string, one]));
   all.push(...reckonFits(context, contexts));
+  const armatures: BonesFound = new Map();
   const bones = new Map(
     sound.flatMap((one) => {
-      const found = reckonBones(one, contexts);
+      const found = reckonBones(one, contexts, armatures);
       return found ? [[one.part.id as string, found] as const] : [];
     }),
   );
