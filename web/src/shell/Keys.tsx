@@ -1,5 +1,5 @@
 import { Dialog } from 'radix-ui';
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { redone, undone } from '../state/documentSlice.ts';
 import { dialogOpened } from '../state/sessionSlice.ts';
@@ -46,7 +46,8 @@ export function useKeys(): void {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const { id } = useParams();
-  useEffect(() => {
+  // As soon as the screen is there its keys are: an effect that ran later would miss a quick hand.
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
         event.preventDefault();
@@ -77,7 +78,7 @@ export function useKeys(): void {
 
 /** Runs something on a key of one lens, unless a field is being typed in. */
 export function useLensKey(key: string, run: () => void): void {
-  useEffect(() => {
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       if (
         isTyping(event.target) ||
