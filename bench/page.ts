@@ -59,7 +59,8 @@ async function loads(browser: Browser, path: string, usable: string): Promise<Lo
   }
   return {
     usableMs: median(all.map(({ usableMs }) => usableMs)),
-    scriptKb: median(all.map(({ scriptKb }) => scriptKb)),
+    // Drawings on the Shelf come after its list and are not waited for: what of them has come by chance is left out.
+    scriptKb: Math.min(...all.map(({ scriptKb }) => scriptKb)),
   };
 }
 

@@ -1,4 +1,5 @@
 import { writeFileSync } from 'node:fs';
+import { armatureLines } from './armature.ts';
 import { pageLines } from './page.ts';
 import { reckoningLines } from './reckoning.ts';
 import { solidLines } from './solids.ts';
@@ -12,7 +13,12 @@ export interface Line {
 }
 
 const yardstick = yardstickMs();
-const lines = [...reckoningLines(yardstick), ...solidLines(yardstick), ...(await pageLines(yardstick))];
+const lines = [
+  ...reckoningLines(yardstick),
+  ...solidLines(yardstick),
+  ...armatureLines(yardstick),
+  ...(await pageLines(yardstick)),
+];
 const page = [
   '# Measured',
   '',

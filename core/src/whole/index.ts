@@ -1,3 +1,4 @@
 export type { Fault, PartContext, PieceContext } from './context.ts';
+export { heroicOf, type ReckonOptions, soundParts } from './ground.ts';
 export { KEYS, type KeyRow, keyRow } from './keys.ts';
-export { heroicOf, type PieceReckoned, type ReckonOptions, reckonPiece, soundParts } from './reckonPiece.ts';
+export { type PieceReckoned, reckonPiece } from './reckonPiece.ts';
