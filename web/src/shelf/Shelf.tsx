@@ -80,7 +80,11 @@ function useShelfActions(load: () => Promise<void>) {
 
 type Actions = ReturnType<typeof useShelfActions>;
 
-const PieceSketch = lazy(() => import('./PieceSketch.tsx'));
+/** The list comes first: what draws the pieces is a third of the first load, and is fetched once the list is painted. */
+const PieceSketch = lazy(async () => {
+  await new Promise<void>((settle) => requestAnimationFrame(() => setTimeout(settle, 0)));
+  return import('./PieceSketch.tsx');
+});
 /** A piece of more parts than this is not drawn on the Shelf: opening it only for that would hold the page up. */
 const MOST_SKETCHED = 200;
 
