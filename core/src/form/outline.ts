@@ -127,6 +127,12 @@ export function areaOf(outline: Outline): number {
   );
 }
 
+/** An outline without the specks that joining many areas leaves: islands and holes smaller than an area, mm². */
+export function withoutSpecks(outline: Outline, leastMm2: number): Outline {
+  const isLarge = (ring: Ring) => Math.abs(areaD(ring.map(([x, y]) => ({ x, y })))) >= leastMm2;
+  return outline.flatMap(([rim, ...holes]) => (rim && isLarge(rim) ? [[rim, ...holes.filter(isLarge)]] : []));
+}
+
 /** The part of an area to the right of x = 0. */
 export function rightHalf(outline: Outline): Outline {
   const [, bottom, right, top] = extentOf(outline);

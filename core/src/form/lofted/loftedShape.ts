@@ -1,6 +1,6 @@
 import { filleted } from '../../solid/index.ts';
 import { boxRound, boxVolume } from '../box.ts';
-import { offset, unite } from '../outline.ts';
+import { offset, unite, withoutSpecks } from '../outline.ts';
 import { SIDES } from '../side.ts';
 import type { Bone, Box, Field, FormMeasure, Joint, Outline, Shape, Side } from '../types.ts';
 import { boundaryOf } from './boundary.ts';
@@ -98,9 +98,13 @@ function nearestOf(lofts: readonly Placed[]): Field {
   };
 }
 
+/** What is smaller than so many squares of the fillet is left over from joining the limbs, and is no part of the body. */
+const SPECK = 2;
+
 /** Rounds the inner corners where limbs join, as clay is smoothed there. */
 function roundedCorners(outline: Outline, filletMm: number): Outline {
-  return filletMm > 0 ? offset(offset(outline, filletMm), -filletMm) : outline;
+  const rounded = filletMm > 0 ? offset(offset(outline, filletMm), -filletMm) : outline;
+  return withoutSpecks(rounded, SPECK * filletMm * filletMm);
 }
 
 /**
