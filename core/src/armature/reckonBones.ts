@@ -307,9 +307,12 @@ function standFigure(ask: Ask): Reckoning[] {
             level === 'good'
               ? []
               : [
-                  ...(pegs > 0
-                    ? [{ says: `peg it: its ${pegs} wire${pegs === 1 ? '' : 's'} into the base hold it` }]
-                    : []),
+                  {
+                    says:
+                      pegs === 1
+                        ? 'peg it: its wire in the base holds it'
+                        : `peg it: its ${pegs} wires in the base hold it`,
+                  },
                   { says: 'weigh a base for it, in Size under Fits and base' },
                 ],
         },
@@ -343,7 +346,7 @@ function pegFigures(ask: Ask): Reckoning[] {
       'Drill for the pegs',
       drillMm(ask.context, ask.wire),
       'mm',
-      'h = b + 2 × c ÷ 2, up to the next tenth',
+      'h = b + c, up to the next tenth',
       [
         shaped('b', 'Width of the wire or twist', bundleMm(ask.wire), 'mm'),
         sourced('fit.peg', own).term('c'),

@@ -47,7 +47,7 @@ export function baseForm({ shape, longMm, shortMm }: BaseRow, thicknessMm: numbe
   if (shape === 'round')
     return { kind: 'cylinder', heightMm: thicknessMm, bottomMm: longMm, topMm: longMm, lying: false };
   if (shape === 'square') return { kind: 'block', widthMm: longMm, heightMm: thicknessMm, depthMm: shortMm };
-  // A tube of no hole: an oval is a round one pressed; it is drawn as an outline given a thickness and laid down.
+  // There is no form for an oval disc: it is an outline given a thickness and laid down.
   return {
     kind: 'built',
     pieces: [
