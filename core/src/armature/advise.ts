@@ -1,4 +1,4 @@
-import { METRIC_WIRES, type Metal } from '../handbook/index.ts';
+import { type Metal, soldMm } from '../handbook/index.ts';
 import { sourced } from '../reckoning/index.ts';
 import { miniMm } from '../units/index.ts';
 import type { PartContext } from '../whole/context.ts';
@@ -7,7 +7,7 @@ import { bundleMm, type Wire } from './wire.ts';
 
 /** What a wire fails by, shortest first; empty when it will do. */
 export function failuresOf(frame: Frame, wire: Wire): string[] {
-  const { context, leg } = frame;
+  const { context } = frame;
   const fails: string[] = [];
   const cover = leastCover(frame, wire, coverWanted(context));
   if (cover && cover.coverMm < cover.wantedMm)
@@ -17,8 +17,8 @@ export function failuresOf(frame: Frame, wire: Wire): string[] {
     else if (sagMm > sagAllowed(context, lengthMm))
       fails.push(`the raw ${limb.name} sags ${sagMm.toFixed(1)} mm`);
   }
-  const buckles = legBuckles(frame, wire);
-  if (leg && buckles !== null && leg.bearsN * LEG_SAFETY > buckles) fails.push('its legs buckle');
+  const column = legBuckles(frame, wire);
+  if (column && column.bearsN * LEG_SAFETY > column.bucklesN) fails.push(`its ${column.name} buckles`);
   return fails;
 }
 
@@ -52,17 +52,34 @@ export interface Advice {
 
 const STRANDS = [1, 2, 3] as const;
 
-/** Wires and twists of a metal, the thinnest bundle first; among alike, the stiffer one. */
-export function wiresOf(metal: Metal): Wire[] {
-  return METRIC_WIRES.flatMap((diameterMm) =>
-    STRANDS.map((strands): Wire => ({ metal, diameterMm, strands })),
-  ).sort((a, b) => bundleMm(a) - bundleMm(b) || a.strands - b.strands);
+/** Diameters that can be had: as wire is sold here and what is in stock, or that alone; mm. */
+function hadMm({ piece }: PartContext, metal: Metal): number[] {
+  const stock = piece.wireStock
+    .filter((one) => one.metal === metal && one.count > 0)
+    .map(({ diameterMm }) => diameterMm);
+  const sold = piece.wireSold === 'stock' ? [] : soldMm(piece.wireSold);
+  return [...new Set([...sold, ...stock])];
 }
 
-/** The thinnest wire or twist of a metal that passes every check. */
+/** Wires and twists of a metal that can be had, the thinnest bundle first; among alike, the stiffer one. */
+export function wiresOf(context: PartContext, metal: Metal): Wire[] {
+  return hadMm(context, metal)
+    .flatMap((diameterMm) => STRANDS.map((strands): Wire => ({ metal, diameterMm, strands })))
+    .sort((a, b) => bundleMm(a) - bundleMm(b) || a.strands - b.strands);
+}
+
+/** Thinner than a wire by two sizes that can be had, for what is bound on to it. */
+export function thinnerOf(context: PartContext, wire: Wire): Wire {
+  const thinner = hadMm(context, wire.metal)
+    .filter((mm) => mm < wire.diameterMm)
+    .sort((a, b) => b - a);
+  return { ...wire, strands: 1, diameterMm: thinner[1] ?? thinner[0] ?? wire.diameterMm };
+}
+
+/** The thinnest wire or twist of a metal that passes every check; null where none of it can be had. */
 export function adviseWire(frame: Frame, metal: Metal): Advice | null {
   if (frame.runs.length === 0) return null;
-  const tried = wiresOf(metal).map((wire) => ({ wire, fails: failuresOf(frame, wire) }));
+  const tried = wiresOf(frame.context, metal).map((wire) => ({ wire, fails: failuresOf(frame, wire) }));
   const at = tried.findIndex(({ fails }) => fails.length === 0);
   const least = Math.min(...tried.map(({ fails }) => fails.length));
   const chosen = tried[at < 0 ? tried.findIndex(({ fails }) => fails.length === least) : at];

@@ -2,9 +2,9 @@ import { laidOut } from '../bench/templates.ts';
 import type { DrawItem, Drawing, Paper } from '../drawing/index.ts';
 import type { PartContext } from '../whole/context.ts';
 import { bonesDrawing, pegPattern } from './bonesDrawing.ts';
-import { drillMm } from './cutList.ts';
+import { holeOf, pegSide } from './cutList.ts';
+import { wireSays } from './figures/ask.ts';
 import type { PartBones } from './reckonBones.ts';
-import { wireSays } from './reckonBones.ts';
 
 const LINE = 5;
 
@@ -18,7 +18,7 @@ function patternDrawing(context: PartContext, bones: PartBones): Drawing[] {
   if (spots.length === 0) return [];
   const [left, bottom] = [Math.min(...spots.map(([x]) => x)) - 6, Math.min(...spots.map(([, y]) => y)) - 6];
   const [right, top] = [Math.max(...spots.map(([x]) => x)) + 6, Math.max(...spots.map(([, y]) => y)) + 6];
-  const drill = drillMm(context, bones.wire);
+  const drill = holeOf(context, bones.wire, pegSide(bones.runs)).drillMm;
   const marks = spots.flatMap(([x, y]): DrawItem[] => {
     const [u, v] = [x - left, y - bottom + LINE];
     return [

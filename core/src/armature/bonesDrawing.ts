@@ -1,8 +1,9 @@
 import { type DrawItem, type Drawing, moved, scaledOutline } from '../drawing/index.ts';
 import { extentOf, type Vec2, type Vec3, type View, viewTitle } from '../form/index.ts';
 import type { PartContext } from '../whole/context.ts';
-import { pegDepth } from './cutList.ts';
+import { cutWire, endMm } from './cutList.ts';
 import type { PartBones } from './reckonBones.ts';
+import { goingIn, pegsOf } from './run.ts';
 import { bundleMm } from './wire.ts';
 
 const seen = (view: View, [x, y, z]: Vec3): Vec2 => (view === 'front' ? [x, y] : [z, y]);
@@ -73,6 +74,32 @@ function markItems(
   return [...circles, ...bent, ...sagged];
 }
 
+/** A stretch of wire to be drawn, with its width. */
+interface WireLine {
+  readonly points: readonly Vec3[];
+  readonly widthMm: number;
+}
+
+/** Every stretch of wire once: where a bundle runs, as wide as the bundle. */
+function wireLines(context: PartContext, { runs, wire }: PartBones): WireLine[] {
+  const bundles = new Map<string, WireLine>();
+  const alone: WireLine[] = [];
+  for (const run of runs) {
+    const own = cutWire(context, run, wire);
+    if (run.group !== 'tips') {
+      alone.push({ points: run.path, widthMm: bundleMm(own) });
+      continue;
+    }
+    for (const { path, through } of run.limbs)
+      path.slice(1).forEach((to, i) => {
+        const from = path[i] ?? to;
+        const width = bundleMm(own, through?.[i + 1] ?? 1);
+        bundles.set(`${from.join()}|${to.join()}`, { points: [from, to], widthMm: width });
+      });
+  }
+  return [...bundles.values(), ...alone];
+}
+
 /**
  * A part with its wires inside, from the front or the side, pegs under the ground line.
  *
@@ -87,33 +114,28 @@ export function bonesDrawing(
 ): Drawing {
   const outline = scaledOutline(context.shape.outline(view), per / context.shrink);
   const [left, bottom, right, top] = extentOf(outline);
-  const peg = bones.runs.some(({ pegs }) => pegs > 0) ? pegDepth(context, bones.wire) * per : 0;
+  const peg = Math.max(
+    0,
+    ...goingIn(bones.runs).map(({ end, way }) => (way[1] < 0 ? endMm(context, end, bones.wire) * per : 0)),
+  );
   const wireMm = Math.max(0.25, bundleMm(bones.wire) * per);
   const at = (point: Vec3): Vec2 => {
     const [x, y] = seen(view, point);
     return [x * per, y * per];
   };
-  const wires = bones.runs.map(
-    ({ path }): DrawItem => ({ kind: 'line', weight: 'thick', wireMm, points: path.map(at) }),
-  );
-  const pegs = bones.runs.flatMap(({ limbs }) =>
-    limbs.flatMap((limb): DrawItem[] => {
-      const foot = limb.path.at(-1);
-      if (!limb.stands || !foot) return [];
-      const [x, y] = at(foot);
-      return [
-        {
-          kind: 'line',
-          weight: 'thick',
-          wireMm,
-          points: [
-            [x, y],
-            [x, y - peg],
-          ],
-        },
-      ];
+  const wires = wireLines(context, bones).map(
+    ({ points, widthMm }): DrawItem => ({
+      kind: 'line',
+      weight: 'thick',
+      wireMm: Math.max(0.25, widthMm * per),
+      points: points.map(at),
     }),
   );
+  const pegs = goingIn(bones.runs).map(({ at: foot, way, end }): DrawItem => {
+    const deep = endMm(context, end, bones.wire);
+    const to: Vec3 = [foot[0] + way[0] * deep, foot[1] + way[1] * deep, foot[2] + way[2] * deep];
+    return { kind: 'line', weight: 'thick', wireMm, points: [at(foot), at(to)] };
+  });
   const ground: DrawItem = {
     kind: 'line',
     weight: 'thin',
@@ -152,12 +174,9 @@ export function bonesDrawing(
 
 /** Where the pegs go, seen from above, mm from the middle of the feet: one template for the work block and the base. */
 export function pegPattern(bones: PartBones): Vec2[] {
-  const feet = bones.runs.flatMap(({ limbs }) =>
-    limbs.flatMap(({ stands, path }): Vec3[] => {
-      const foot = path.at(-1);
-      return stands && foot ? [foot] : [];
-    }),
-  );
+  const feet = pegsOf(bones.runs)
+    .map(({ at }) => at)
+    .filter((at, i, all) => all.findIndex((one) => Math.hypot(one[0] - at[0], one[2] - at[2]) < 0.05) === i);
   if (feet.length === 0) return [];
   const mx = feet.reduce((sum, [x]) => sum + x / feet.length, 0);
   const mz = feet.reduce((sum, [, , z]) => sum + z / feet.length, 0);

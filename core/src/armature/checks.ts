@@ -1,10 +1,10 @@
 import { claySharesOf } from '../bulk/index.ts';
-import { feetOf } from '../fits/index.ts';
-import type { Vec2, Vec3 } from '../form/index.ts';
+import type { Vec3 } from '../form/index.ts';
 import { sourced } from '../reckoning/index.ts';
 import type { PartContext } from '../whole/context.ts';
-import { type Bending, bending, bucklingN, type Place } from './cantilever.ts';
-import { type Limb, pathLength, type Run } from './runs.ts';
+import { type Bending, bendingAt, bucklingN, hung, type Node } from './cantilever.ts';
+import { apart, type Limb } from './limbs.ts';
+import { pathLength, type Run } from './run.ts';
 import { bundleMm, strengthOf, type Wire, weightOf } from './wire.ts';
 
 /** Clay over a wire where it is scarcest against what is wanted there, mm. */
@@ -13,22 +13,40 @@ export interface Cover {
   readonly wantedMm: number;
   readonly at: Vec3;
   readonly where: string;
+  /** Width of the wire or bundle there, mm. */
+  readonly wireMm: number;
 }
 
-/** A place of a run with the depth of the clay round it, mm. */
+/** A place of a run with the depth of the clay round it, mm, and how many wires run through it. */
 interface Depth {
   readonly depth: number;
   readonly at: Vec3;
   readonly where: string;
+  readonly run: Run;
+  readonly through: number;
 }
 
 /** A free limb with what it bears: by its clay and what it holds, and for each N/mm that its wire weighs. */
 interface FreeLimb {
   readonly limb: Limb;
+  readonly run: Run;
   readonly lengthMm: number;
   /** Sag times stiffness, N·mm³, and moment, N·mm. */
   readonly clay: Bending;
   readonly wire: Bending;
+}
+
+/** A leg or a trunk that stands on its wires. */
+export interface Column {
+  readonly name: string;
+  readonly run: Run;
+  readonly lengthMm: number;
+  /** Raw clay on it, N. */
+  readonly bearsN: number;
+  /** Wires side by side in it. */
+  readonly wires: number;
+  /** How its ends are held: 0.7 pegged below and held above, 2 free at its top. */
+  readonly k: number;
 }
 
 /** What of an armature does not depend on the wire: looked up once, asked for every wire that is tried. */
@@ -38,22 +56,100 @@ export interface Frame {
   readonly depths: readonly Depth[];
   readonly free: readonly FreeLimb[];
   readonly heldN: number;
-  /** The longest leg, and the raw clay on one of them, N; null where nothing stands on wires. */
-  readonly leg: { readonly lengthMm: number; readonly bearsN: number } | null;
+  readonly columns: readonly Column[];
+}
+
+/** The wire of a run: what is settled for it alone, or the part’s. */
+export function wireOf(run: Run, wire: Wire): Wire {
+  return run.wire ?? wire;
 }
 
 function depthsOf({ shape, shrink }: PartContext, runs: readonly Run[]): Depth[] {
-  return runs
-    .flatMap(({ limbs }) => limbs)
-    .flatMap((limb) =>
+  // Wires of one bundle pass the same places: each is looked at once.
+  const seen = new Set<string>();
+  return runs.flatMap((run) =>
+    run.limbs.flatMap((limb) =>
       limb.path.flatMap((at, i): Depth[] => {
         // In the ground or in the trunk there is no flesh of the limb’s own.
-        if (i === 0 || (limb.stands && i === limb.path.length - 1)) return [];
+        const isRoot = i === 0 && !run.isDrawn;
+        if (isRoot || (limb.stands && i === limb.path.length - 1)) return [];
+        const through = limb.through?.[i] ?? 1;
+        const key = `${at.join()} ${run.wire ? run.name : ''}`;
+        if (through > 1 && seen.has(key)) return [];
+        seen.add(key);
         const inside = shape.inside?.(at[0] * shrink, at[1] * shrink, at[2] * shrink) ?? Infinity;
         const isInside = Number.isFinite(inside) && inside < 0;
-        return [{ depth: isInside ? -inside / shrink : (limb.radii[i] ?? 0), at, where: limb.name }];
+        return [
+          { depth: isInside ? -inside / shrink : (limb.radii[i] ?? 0), at, where: limb.name, run, through },
+        ];
       }),
-    );
+    ),
+  );
+}
+
+/** Places of the limbs of a tree, each once, as they hang on one another. */
+function treeNodes(limbs: readonly Limb[], density: number, wireWeight: number) {
+  const nodes: Node[] = [];
+  const byPlace = new Map<string, number>();
+  const tips: number[] = [];
+  for (const { path, radii, through } of limbs) {
+    let parent = -1;
+    path.forEach((at, i) => {
+      const key = at.join();
+      const known = byPlace.get(key);
+      if (known !== undefined && (known === parent || nodes[known]?.parent === parent)) {
+        parent = known;
+        return;
+      }
+      const before = path[i - 1];
+      const length = before ? apart(before, at) : 0;
+      const r = ((radii[i] ?? 0) + (radii[i - 1] ?? radii[i] ?? 0)) / 2;
+      const wires = through?.[i] ?? 1;
+      const weight = weightOf(Math.PI * r * r * length, density) + wires * wireWeight * length;
+      byPlace.set(key, nodes.length);
+      nodes.push({ at, parent, weight, wires });
+      parent = nodes.length - 1;
+    });
+    tips.push(parent);
+  }
+  return { nodes, tips };
+}
+
+function freeLimbs(limbs: readonly { limb: Limb; run: Run }[], density: number, tipN: number): FreeLimb[] {
+  const paths = limbs.map(({ limb }) => limb);
+  const [clay, wire] = [treeNodes(paths, density, 0), treeNodes(paths, 0, 1)];
+  const [ofClay, ofWire] = [hung(clay.nodes, tipN), hung(wire.nodes)];
+  return limbs.map(({ limb, run }, i) => ({
+    limb,
+    run,
+    lengthMm: pathLength(limb.path),
+    clay: bendingAt(ofClay, clay.tips[i] ?? 0, 1),
+    wire: bendingAt(ofWire, wire.tips[i] ?? 0, 1),
+  }));
+}
+
+function columnsOf(context: PartContext, runs: readonly Run[], density: number): Column[] {
+  const all = weightOf(context.shape.volumeMm3 / context.shrink ** 3, density);
+  const form = context.part.form;
+  if (form.kind === 'tree') {
+    const tips = runs.filter(({ group }) => group === 'tips');
+    const [first] = tips;
+    const wires = Math.max(1, ...(first?.limbs[0]?.through ?? []));
+    return first
+      ? [{ name: 'trunk', run: first, lengthMm: form.forkMm / context.shrink, bearsN: all, wires, k: 2 }]
+      : [];
+  }
+  const legs = runs.flatMap((run) =>
+    run.limbs.filter(({ stands }) => stands).map((limb) => ({ run, lengthMm: pathLength(limb.path), limb })),
+  );
+  return legs.map(({ run, lengthMm, limb }) => ({
+    name: limb.name,
+    run,
+    lengthMm,
+    bearsN: all / legs.length,
+    wires: 1,
+    k: 0.7,
+  }));
 }
 
 /** Everything about an armature that is the same for every wire. */
@@ -64,26 +160,21 @@ export function frameOf(
 ): Frame {
   const density = clayDensity(context);
   const held = heldN(context, contexts);
-  const limbs = runs.flatMap((run) => run.limbs);
-  const legs = limbs.filter(({ stands }) => stands);
-  const all = weightOf(context.shape.volumeMm3 / context.shrink ** 3, density);
+  const limbs = runs.flatMap((run) =>
+    run.limbs.filter(({ stands, name }) => !stands && name !== 'root').map((limb) => ({ limb, run })),
+  );
+  const ofTree = limbs.filter(({ run }) => run.group === 'tips');
+  const alone = limbs.filter(({ run }) => run.group !== 'tips');
   return {
     context,
     runs,
     depths: depthsOf(context, runs),
-    free: limbs
-      .filter(({ stands }) => !stands)
-      .map((limb) => ({
-        limb,
-        lengthMm: pathLength(limb.path),
-        clay: bending(placesOf(limb, density, 0), holds(limb) ? held : 0, 1),
-        wire: bending(placesOf(limb, 0, 1), 0, 1),
-      })),
+    free: [
+      ...freeLimbs(ofTree, density, 0),
+      ...alone.flatMap((one) => freeLimbs([one], density, holds(one.limb) ? held : 0)),
+    ],
     heldN: held,
-    leg:
-      legs.length === 0
-        ? null
-        : { lengthMm: Math.max(...legs.map(({ path }) => pathLength(path))), bearsN: all / legs.length },
+    columns: columnsOf(context, runs, density),
   };
 }
 
@@ -96,17 +187,19 @@ const CLAY_SHARE = 2 / 3;
  * @param wantedMm clay wanted over a wire; where a limb is too thin for it, two thirds of its radius will do
  */
 export function leastCover({ depths }: Frame, wire: Wire, wantedMm: number): Cover | null {
-  const half = bundleMm(wire) / 2;
-  return depths
-    .map(
-      ({ depth, at, where }): Cover => ({
-        coverMm: depth - half,
-        wantedMm: Math.min(wantedMm, CLAY_SHARE * depth),
-        at,
-        where,
-      }),
-    )
-    .reduce<Cover | null>((a, b) => (a && spare(a) <= spare(b) ? a : b), null);
+  let least: Cover | null = null;
+  for (const { depth, at, where, run, through } of depths) {
+    const wireMm = bundleMm(wireOf(run, wire), through);
+    const cover = {
+      coverMm: depth - wireMm / 2,
+      wantedMm: Math.min(wantedMm, CLAY_SHARE * depth),
+      at,
+      where,
+      wireMm,
+    };
+    if (!least || spare(cover) < spare(least)) least = cover;
+  }
+  return least;
 }
 
 function spare({ coverMm, wantedMm }: Cover): number {
@@ -134,20 +227,10 @@ function holds({ name }: Limb): boolean {
   return /^right (arm|foreleg)/.test(name);
 }
 
-/** Places along a limb with the clay and wire between them. */
-function placesOf(limb: Limb, density: number, wireWeight: number): Place[] {
-  return limb.path.map((at, i) => {
-    const before = limb.path[i - 1];
-    if (!before) return { at, weight: 0 };
-    const length = pathLength([before, at]);
-    const r = ((limb.radii[i] ?? 0) + (limb.radii[i - 1] ?? 0)) / 2;
-    return { at, weight: weightOf(Math.PI * r * r * length, density) + wireWeight * length };
-  });
-}
-
 /** One limb under a load. */
 export interface LimbBending {
   readonly limb: Limb;
+  readonly run: Run;
   readonly lengthMm: number;
   readonly sagMm: number;
   readonly momentNmm: number;
@@ -157,11 +240,13 @@ export interface LimbBending {
 
 /** Every free limb under the weight of its raw clay and of what it holds: in the oven clay carries nothing. */
 export function rawLimbs({ free, context }: Frame, wire: Wire): LimbBending[] {
-  const { stiffness, yieldMoment, weight } = strengthOf(wire, context.own);
-  return free.map(({ limb, lengthMm, clay, wire: own }) => {
+  const shared = strengthOf(wire, context.own);
+  return free.map(({ limb, run, lengthMm, clay, wire: own }) => {
+    const { stiffness, yieldMoment, weight } = run.wire ? strengthOf(run.wire, context.own) : shared;
     const momentNmm = clay.momentNmm + weight * own.momentNmm;
     return {
       limb,
+      run,
       lengthMm,
       sagMm: (clay.sagMm + weight * own.sagMm) / stiffness,
       momentNmm,
@@ -174,29 +259,32 @@ export function rawLimbs({ free, context }: Frame, wire: Wire): LimbBending[] {
 export function pushMoment({
   context,
   free,
-}: Frame): { momentNmm: number; lengthMm: number; limb: Limb } | null {
+}: Frame): { momentNmm: number; lengthMm: number; limb: Limb; run: Run } | null {
   const push = sourced('wire.push', context.own).value;
   const longest = free.reduce<FreeLimb | null>((a, b) => (a && a.lengthMm >= b.lengthMm ? a : b), null);
-  return longest && { momentNmm: push * longest.lengthMm, lengthMm: longest.lengthMm, limb: longest.limb };
+  if (!longest) return null;
+  const { limb, run, lengthMm } = longest;
+  // A branch is pushed at its own root, where it leaves the bundle.
+  const from = limb.through ? Math.max(0, limb.through.lastIndexOf(2)) : 0;
+  const freeMm = from === 0 ? lengthMm : pathLength(limb.path.slice(from));
+  return { momentNmm: push * freeMm, lengthMm: freeMm, limb, run };
 }
 
-/** Load under which the longest leg buckles, pegged below and held by the body above, N; null where nothing stands on wires. */
-export function legBuckles({ leg, context }: Frame, wire: Wire): number | null {
-  return leg && bucklingN(strengthOf(wire, context.own).stiffness, leg.lengthMm, 0.7);
+/** A column with the load under which it buckles, N. */
+export interface Buckling extends Column {
+  readonly bucklesN: number;
+  readonly wire: Wire;
 }
 
-/** How far a part can be tipped over the nearest edge of its feet before it falls, degrees; null when it touches nothing. */
-export function tipDegrees(context: PartContext): number | null {
-  const { shape, shrink } = context;
-  const feet = feetOf(context);
-  if (feet.length < 3) return null;
-  const at: Vec2 = [shape.centre[0] / shrink, shape.centre[2] / shrink];
-  const height = (shape.centre[1] - shape.box.min[1]) / shrink;
-  const margins = feet.map(([x, z], i) => {
-    const [u, v] = feet[(i + 1) % feet.length] ?? [x, z];
-    const length = Math.hypot(u - x, v - z) || 1;
-    // Inside lies to the left of a ring that runs counter-clockwise.
-    return ((u - x) * (at[1] - z) - (v - z) * (at[0] - x)) / length;
+/** The leg or trunk that has least to spare before it buckles; null where nothing stands on wires. */
+export function legBuckles({ columns, context }: Frame, wire: Wire): Buckling | null {
+  const rated = columns.map((column): Buckling => {
+    const own = wireOf(column.run, wire);
+    const stiffness = column.wires * strengthOf(own, context.own).stiffness;
+    return { ...column, wire: own, bucklesN: bucklingN(stiffness, column.lengthMm, column.k) };
   });
-  return (Math.atan2(Math.min(...margins), height) * 180) / Math.PI;
+  return rated.reduce<Buckling | null>(
+    (a, b) => (a && a.bucklesN / a.bearsN <= b.bucklesN / b.bearsN ? a : b),
+    null,
+  );
 }

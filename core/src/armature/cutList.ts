@@ -1,7 +1,10 @@
 import { sourced } from '../reckoning/index.ts';
 import type { PartContext } from '../whole/context.ts';
+import { thinnerOf } from './advise.ts';
 import { BEND_RADIUS, bendSaving, bendsOf } from './bends.ts';
-import { pathLength, type Run } from './runs.ts';
+import { wireOf } from './checks.ts';
+import { type Hole, holeFor } from './holes.ts';
+import { pathLength, pegsOf, type Run, type RunEnd } from './run.ts';
 import { bundleMm, strandLength, type Wire } from './wire.ts';
 
 /** A piece of wire to cut. */
@@ -24,10 +27,25 @@ export function pegDepth({ own }: PartContext, wire: Wire): number {
   );
 }
 
-/** Hole for a peg, up to the next tenth of a millimetre: a drill is not made finer. */
-export function drillMm({ own }: PartContext, wire: Wire): number {
-  const clearance = sourced('fit.peg', own).value;
-  return Math.ceil((bundleMm(wire) + clearance) * 10 - 1e-9) / 10;
+/** Most wires that go into one hole side by side. */
+export function pegSide(runs: readonly Run[]): number {
+  const counts = new Map<string, number>();
+  for (const run of runs)
+    for (const { at } of pegsOf([run])) {
+      const key = at.map((v) => v.toFixed(2)).join();
+      // A fold goes in with both its halves.
+      counts.set(key, (counts.get(key) ?? 0) + (run.isFolded ? 2 : 1));
+    }
+  return Math.max(1, ...counts.values());
+}
+
+/**
+ * Hole for the pegs of a part, glued, with a drill that is owned.
+ *
+ * @param side wires in it side by side
+ */
+export function holeOf({ own, piece }: PartContext, wire: Wire, side = 1): Hole {
+  return holeFor(bundleMm(wire, side), 'glued', piece.drills, own);
 }
 
 /** Length of a run with its corners rounded as wire is bent, mm. */
@@ -37,16 +55,38 @@ export function bentLength(path: Run['path'], wire: Wire): number {
   return Math.max(0, pathLength(path) - saved);
 }
 
+/** How far an end of a run goes in beyond its line, mm. */
+export function endMm(context: PartContext, { pegged, mm }: RunEnd, wire: Wire): number {
+  return mm ?? (pegged ? pegDepth(context, wire) : 0);
+}
+
+/** The wire that a run is cut from. */
+export function cutWire(context: PartContext, run: Run, wire: Wire): Wire {
+  if (run.group !== 'twigs') return wireOf(run, wire);
+  return run.wire ?? context.part.branches.twigWire ?? thinnerOf(context, wire);
+}
+
+/** Length of one strand of a run with its ends, its twist and the allowance for the cut, mm. */
+export function cutLength(context: PartContext, run: Run, wire: Wire): number {
+  const { own } = context;
+  const [start, end] = run.ends;
+  const fold = run.isFolded ? 2 * pegDepth(context, wire) : 0;
+  const along = bentLength(run.path, wire) + endMm(context, start, wire) + endMm(context, end, wire) + fold;
+  const lay = run.layMm ?? sourced('wire.lay', own).value * bundleMm(wire);
+  return strandLength(wire, along, lay) + Math.max(0, sourced('cut.allowance', own).value);
+}
+
 /** What is cut for a part: every run with its pegs, by strand. */
-export function cutPieces(context: PartContext, runs: readonly Run[], wire: Wire): CutPiece[] {
-  const { own, part } = context;
-  const lay = sourced('wire.lay', own).value * bundleMm(wire);
-  const allowance = sourced('cut.allowance', own).value;
-  return runs.map(({ name, path, pegs }) => ({
-    part: part.id,
-    run: name,
-    wire,
-    lengthMm: strandLength(wire, bentLength(path, wire) + pegs * pegDepth(context, wire), lay) + allowance,
-    count: wire.strands * part.count,
-  }));
+export function cutPieces(context: PartContext, runs: readonly Run[], partWire: Wire): CutPiece[] {
+  const { part } = context;
+  return runs.map((run) => {
+    const wire = cutWire(context, run, partWire);
+    return {
+      part: part.id,
+      run: run.name,
+      wire,
+      lengthMm: cutLength(context, run, wire),
+      count: wire.strands * part.count,
+    };
+  });
 }

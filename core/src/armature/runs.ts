@@ -1,164 +1,29 @@
 import type { Bone, Vec3 } from '../form/index.ts';
 import type { PartContext } from '../whole/context.ts';
+import { drawnRuns, settled } from './choices.ts';
+import {
+  apart,
+  bonesOf,
+  chainsOf,
+  downToGround,
+  type Limb,
+  limbOf,
+  nearestOn,
+  sideOf,
+  withoutSide,
+} from './limbs.ts';
+import { FREE_END, joined, PEG_END, plainRun, type Run, type RunEnd } from './run.ts';
+import { treeRuns } from './tree.ts';
 
-/** A limb: bones end to end, from where it hangs on the trunk to its tip, miniature mm. */
-export interface Limb {
-  readonly name: string;
-  /** From the trunk outward. */
-  readonly path: readonly Vec3[];
-  /** Radius of the clay at each point of the path. */
-  readonly radii: readonly number[];
-  /** Whether its tip is on the ground. */
-  readonly stands: boolean;
-}
-
-/** A wire to be cut and bent in one: the line of its middle, miniature mm. */
-export interface Run {
-  readonly name: string;
-  readonly path: readonly Vec3[];
-  readonly limbs: readonly Limb[];
-  /** How many of its ends are pegged into what it stands on. */
-  readonly pegs: number;
-}
-
-/** Flesh without a wire in it: too small, or worn. */
-const WITHOUT = /\b(ear|eyes|nose|beak|skirt|thumb|wing|root|hair)s?\b/;
-/** Share of the part’s height within which a tip stands on the ground, and of its length within which two bones meet. */
-const NEAR_GROUND = 0.12;
-const NEAR = 0.04;
-/** A wire ends so far before the tip of the flesh, as a share of the last bone. */
-const SHORT_OF_TIP = 0.3;
-
-const apart = (a: Vec3, b: Vec3) => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
-
-function bonesOf({ shape, shrink }: PartContext): Bone[] {
-  const small = ([x, y, z]: Vec3): Vec3 => [x / shrink, y / shrink, z / shrink];
-  return (shape.bones ?? [])
-    .filter(({ region }) => !WITHOUT.test(region))
-    .map((bone) => ({
-      ...bone,
-      from: small(bone.from),
-      to: small(bone.to),
-      radii: bone.radii.map((r) => r / shrink),
-    }));
-}
-
-/** The place of a bone nearest to a point. */
-function nearestOn({ from, to }: Bone, point: Vec3): Vec3 {
-  const way: Vec3 = [to[0] - from[0], to[1] - from[1], to[2] - from[2]];
-  const length2 = way[0] ** 2 + way[1] ** 2 + way[2] ** 2;
-  const along =
-    length2 === 0
-      ? 0
-      : ((point[0] - from[0]) * way[0] + (point[1] - from[1]) * way[1] + (point[2] - from[2]) * way[2]) /
-        length2;
-  const t = Math.max(0, Math.min(1, along));
-  return [from[0] + way[0] * t, from[1] + way[1] * t, from[2] + way[2] * t];
-}
-
-const sideOf = (region: string) => /^(left|right) /.exec(region)?.[1] ?? '';
-const withoutSide = (name: string) => name.replace(/^(left|right) /, '');
-
-/** Chains of bones that hang on the trunk: each goes on with the bone that begins where it ends, on the same side. */
-function chainsOf(bones: readonly Bone[], size: number): Bone[][] {
-  const left = new Set(bones.slice(1));
-  const chains: Bone[][] = [];
-  for (const bone of bones.slice(1)) {
-    if (!left.has(bone)) continue;
-    // A thumb or a toe is of a region that a limb has already: it gets no wire of its own.
-    if (chains.some((chain) => chain.some(({ region }) => region === bone.region))) continue;
-    left.delete(bone);
-    const chain = [bone];
-    for (;;) {
-      const end = chain.at(-1) as Bone;
-      const next = [...left]
-        .filter((one) => sideOf(one.region) === sideOf(bone.region))
-        .map((one) => ({ one, far: apart(one.from, end.to) }))
-        .filter(({ far }) => far < NEAR * size)
-        .sort((a, b) => a.far - b.far)[0]?.one;
-      if (!next) break;
-      left.delete(next);
-      chain.push(next);
-    }
-    chains.push(chain);
-  }
-  return chains;
-}
-
-/** Limbs are called by what they are, not by the bone they begin with. */
-const LIMB_NAMES: Readonly<Record<string, string>> = {
-  'upper arm': 'arm',
-  thigh: 'leg',
-  drumstick: 'leg',
-  shoulder: 'foreleg',
-  trunk: 'stem',
-};
-
-function limbName(region: string): string {
-  const side = sideOf(region);
-  const bare = withoutSide(region);
-  const name = LIMB_NAMES[bare] ?? bare;
-  return side === '' ? name : `${side} ${name}`;
-}
-
-function limbOf(chain: readonly Bone[], size: number): Limb {
-  const last = chain.at(-1) as Bone;
-  const short = (t: number): Vec3 => [
-    last.to[0] + (last.from[0] - last.to[0]) * t,
-    last.to[1] + (last.from[1] - last.to[1]) * t,
-    last.to[2] + (last.from[2] - last.to[2]) * t,
-  ];
-  const lowest = Math.min(...chain.map(({ to }) => to[1]));
-  const stands = /leg|foot|shank|cannon|thigh|fetlock/.test(last.region) && lowest < NEAR_GROUND * size;
-  const path: Vec3[] = [chain[0]?.from ?? [0, 0, 0]];
-  const radii: number[] = [chain[0]?.radii[0] ?? 1];
-  chain.forEach((bone, i) => {
-    const steps = bone.radii.length - 1;
-    const isLast = i === chain.length - 1;
-    for (let k = 1; k <= steps; k += 1) {
-      const t = k / steps;
-      if (isLast && !stands && t > 1 - SHORT_OF_TIP) break;
-      path.push([
-        bone.from[0] + (bone.to[0] - bone.from[0]) * t,
-        bone.from[1] + (bone.to[1] - bone.from[1]) * t,
-        bone.from[2] + (bone.to[2] - bone.from[2]) * t,
-      ]);
-      radii.push(bone.radii[k] ?? 1);
-    }
-  });
-  if (!stands && chain.length === 1 && path.length < 2) {
-    path.push(short(SHORT_OF_TIP));
-    radii.push(last.radii.at(-1) ?? 1);
-  }
-  return { name: limbName(chain[0]?.region ?? 'limb'), path, radii, stands };
-}
-
-/** A foot is not wired to its toes: the wire goes straight down from the ankle into the ground. */
-function downToGround(limb: Limb): Limb {
-  if (!limb.stands) return limb;
-  const low = Math.min(...limb.path.map(([, y]) => y));
-  const reach = limb.path.findIndex(([, y]) => y <= low + 0.35 * ((limb.path[0]?.[1] ?? 0) - low) * 0.5);
-  const keep = Math.max(1, reach);
-  const [x, , z] = limb.path[keep] ?? limb.path.at(-1) ?? [0, 0, 0];
-  return {
-    ...limb,
-    path: [...limb.path.slice(0, keep + 1), [x, 0, z]],
-    radii: [...limb.radii.slice(0, keep + 1), limb.radii[keep] ?? 1],
-  };
-}
-
-/** Two paths in one; a place that both have is passed once. */
-function joined(first: readonly Vec3[], second: readonly Vec3[]): Vec3[] {
-  return [...first, ...second].filter((point, i, all) => i === 0 || apart(point, all[i - 1] ?? point) > 0.05);
-}
+const endOf = ({ stands }: Limb): RunEnd => (stands ? PEG_END : FREE_END);
 
 function runOfPair(a: Limb, b: Limb): Run {
-  return {
+  return plainRun({
     name: `${withoutSide(a.name)}s, across`,
     path: joined([...a.path].reverse(), b.path),
     limbs: [a, b],
-    pegs: Number(a.stands) + Number(b.stands),
-  };
+    ends: [endOf(a), endOf(b)],
+  });
 }
 
 /** Trunk and what lies along the middle in one wire: tail, spine, neck and head. */
@@ -169,67 +34,49 @@ function spineOf(trunk: Bone, middle: readonly Limb[]): Run {
   }));
   const front = ends.find(({ atEnd }) => atEnd)?.limb;
   const back = ends.find(({ atEnd }) => !atEnd)?.limb;
-  return {
+  return plainRun({
     name: 'spine',
     path: [...(back ? [...back.path].reverse() : [trunk.from]), ...(front ? front.path : [trunk.to])],
     limbs: [back, front].flatMap((limb) => limb ?? []),
-    pegs: 0,
-  };
-}
-
-/** A straight wire along a slender thing that has no bones. */
-function straightRun({ shape, shrink, part }: PartContext): Run[] {
-  if (part.mix.length === 0) return [];
-  const { min, max } = shape.box;
-  const sizes = ([0, 1, 2] as const).map((k) => (max[k] - min[k]) / shrink);
-  const long = sizes.indexOf(Math.max(...sizes)) as 0 | 1 | 2;
-  const others = sizes.filter((_, k) => k !== long);
-  if ((sizes[long] ?? 0) < SLENDER * Math.max(...others)) return [];
-  const at = (t: number): Vec3 => {
-    const point = ([0, 1, 2] as const).map(
-      (k) => (k === long ? min[k] + (max[k] - min[k]) * t : (min[k] + max[k]) / 2) / shrink,
-    );
-    return [point[0] ?? 0, point[1] ?? 0, point[2] ?? 0];
-  };
-  const radius = Math.min(...others) / 2;
-  const upright = long === 1;
-  const path = Array.from({ length: 9 }, (_, i) => at(upright ? (i / 8) * 0.92 : 0.04 + (i / 8) * 0.92));
-  const limb: Limb = { name: 'rod', path, radii: path.map(() => radius), stands: false };
-  return [{ name: 'rod', path, limbs: [limb], pegs: upright ? 1 : 0 }];
+  });
 }
 
 /** A thing this many times as long as it is thick is given a wire. */
 const SLENDER = 3;
 
-/** Every way from the foot of a tree to a tip: each is one wire of the bundle. */
-function treeRuns(bones: readonly Bone[], size: number): Run[] {
-  const parents = bones.map((bone, i) => {
-    const before = bones.slice(0, i).map((one, k) => ({ k, far: apart(one.to, bone.from) }));
-    const near = before.sort((a, b) => a.far - b.far)[0];
-    return near && near.far < NEAR * size ? near.k : -1;
-  });
-  const isParent = new Set(parents);
-  const tips = bones.map((_, i) => i).filter((i) => !isParent.has(i));
-  return tips.map((tip, n): Run => {
-    const chain: Bone[] = [];
-    for (let at = tip; at >= 0; at = parents[at] ?? -1) chain.unshift(bones[at] as Bone);
-    const limb = limbOf(chain, size);
-    return { name: `tip ${n + 1}`, path: limb.path, limbs: [limb], pegs: 1 };
-  });
+/** Sides of a part’s box on the bench, mm, and its longest one. */
+function boxOf({ shape, shrink }: PartContext) {
+  const { min, max } = shape.box;
+  const sizes = ([0, 1, 2] as const).map((k) => (max[k] - min[k]) / shrink);
+  const long = sizes.indexOf(Math.max(...sizes)) as 0 | 1 | 2;
+  const others = sizes.filter((_, k) => k !== long);
+  return { long, lengthMm: sizes[long] ?? 0, thickMm: Math.max(...others), thinMm: Math.min(...others) };
 }
 
-/**
- * Wires proposed for a part from its inside: the spine with neck and tail, each pair of limbs across the trunk in one, legs
- * down into pegs; for a tree one wire to each tip; for a slender thing a straight one. Empty where no wire is wanted.
- */
-export function proposeRuns(context: PartContext): Run[] {
-  if (context.part.mix.length === 0) return [];
-  const bones = bonesOf(context);
-  const { box } = context.shape;
-  const size = Math.max(...([0, 1, 2] as const).map((k) => (box.max[k] - box.min[k]) / context.shrink));
-  const [trunk] = bones;
-  if (!trunk) return straightRun(context);
-  if (context.part.form.kind === 'tree') return treeRuns(bones, size);
+/** A straight wire through the middle of a part, along its longest side. */
+export function rodPath(context: PartContext): Vec3[] {
+  const { min, max } = context.shape.box;
+  const { long } = boxOf(context);
+  const at = (t: number): Vec3 => {
+    const point = ([0, 1, 2] as const).map(
+      (k) => (k === long ? min[k] + (max[k] - min[k]) * t : (min[k] + max[k]) / 2) / context.shrink,
+    );
+    return [point[0] ?? 0, point[1] ?? 0, point[2] ?? 0];
+  };
+  return Array.from({ length: 9 }, (_, i) => at(long === 1 ? (i / 8) * 0.92 : 0.04 + (i / 8) * 0.92));
+}
+
+/** A straight wire along a slender thing that has no bones. */
+function straightRun(context: PartContext): Run[] {
+  const { long, lengthMm, thickMm, thinMm } = boxOf(context);
+  if (lengthMm < SLENDER * thickMm) return [];
+  const path = rodPath(context);
+  const limb: Limb = { name: 'rod', path, radii: path.map(() => thinMm / 2), stands: false };
+  return [plainRun({ name: 'rod', path, limbs: [limb], ends: [long === 1 ? PEG_END : FREE_END, FREE_END] })];
+}
+
+/** Wires of a body with limbs: each pair of limbs across the trunk in one. */
+function bodyRuns(bones: readonly Bone[], trunk: Bone, size: number): Run[] {
   const limbs = chainsOf(bones, size)
     .map((chain) => {
       const limb = limbOf(chain, size);
@@ -251,7 +98,24 @@ export function proposeRuns(context: PartContext): Run[] {
   return [spineOf(trunk, middle), ...pairs];
 }
 
-/** Length of a path, mm. */
-export function pathLength(path: readonly Vec3[]): number {
-  return path.reduce((sum, point, i) => (i === 0 ? 0 : sum + apart(point, path[i - 1] ?? point)), 0);
+/**
+ * Wires proposed for a part from its inside: the spine with neck and tail, each pair of limbs across the trunk in one, legs
+ * down into pegs; for a tree a bundle with one wire to each tip; for a slender thing a straight one. Empty where no wire is
+ * wanted.
+ */
+export function proposeRuns(context: PartContext): Run[] {
+  if (context.part.mix.length === 0) return [];
+  const bones = bonesOf(context);
+  const { box } = context.shape;
+  const size = Math.max(...([0, 1, 2] as const).map((k) => (box.max[k] - box.min[k]) / context.shrink));
+  const [trunk] = bones;
+  if (!trunk) return straightRun(context);
+  return context.part.form.kind === 'tree' ? treeRuns(context, size) : bodyRuns(bones, trunk, size);
+}
+
+/** A part’s wires: the proposed ones as the maker has settled them, and those drawn by hand. */
+export function runsOf(context: PartContext): Run[] {
+  const { runs } = context.part;
+  const proposed = proposeRuns(context);
+  return runs.length === 0 ? proposed : [...settled(proposed, runs), ...drawnRuns(context)];
 }

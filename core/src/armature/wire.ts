@@ -9,15 +9,30 @@ export interface Wire {
   readonly strands: number;
 }
 
-/** Width of n equal circles laid together, in their diameters (circles in a circle). */
-const TOGETHER = [0, 1, 2, 2.155, 2.414, 2.701, 3, 3] as const;
+/** Width of n equal circles laid together as close as they go, in their diameters (circles in a circle). */
+const TOGETHER = [
+  0, 1, 2, 2.155, 2.414, 2.701, 3, 3, 3.304, 3.613, 3.813, 3.924, 4.029, 4.236, 4.328, 4.521, 4.615, 4.792,
+  4.863, 4.863, 5.122,
+] as const;
+/** More of them fill about so much of the circle round them. */
+const FILLED = 0.78;
 
-/** Most wires that are twisted together. */
+/** Most wires that are twisted together as one. */
 export const MOST_STRANDS = 7;
 
-/** Width of a wire or twist, mm. */
-export function bundleMm({ diameterMm, strands }: Wire): number {
-  return diameterMm * (TOGETHER[Math.max(1, Math.min(MOST_STRANDS, Math.round(strands)))] ?? 3);
+/** Width of so many equal wires in one bundle, in their diameters. */
+export function bundled(wires: number): number {
+  const n = Math.max(1, Math.round(wires));
+  return TOGETHER[n] ?? Math.sqrt(n / FILLED);
+}
+
+/**
+ * Width of a wire or twist, mm.
+ *
+ * @param side how many of them run side by side
+ */
+export function bundleMm({ diameterMm, strands }: Wire, side = 1): number {
+  return diameterMm * bundled(Math.max(1, Math.round(strands)) * side);
 }
 
 /**
@@ -57,6 +72,11 @@ export function strengthOf(wire: Wire, own: OwnValues): Strength {
     weight: n * ((Math.PI * d * d) / 4) * rho * 1e-6 * GRAVITY,
     terms: [modulus?.term('E'), limit?.term('σ')].flatMap((term) => term ?? []),
   };
+}
+
+/** Mass of a length of wire, all its strands, g. */
+export function wireGrams(wire: Wire, lengthMm: number, own: OwnValues): number {
+  return (strengthOf(wire, own).weight * lengthMm * 1000) / GRAVITY;
 }
 
 /** Weight of a volume of stuff, N; density in g/cm³. */

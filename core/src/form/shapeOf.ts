@@ -1,4 +1,4 @@
-import type { Grid } from '../solid/index.ts';
+import { type Grid, gridField } from '../solid/index.ts';
 import { ballShape } from './ball.ts';
 import { blockShape } from './block.ts';
 import { builtShape } from './builtUp.ts';
@@ -123,6 +123,19 @@ const MOST_LEVELS = 8;
 /** Cores kept of one shape: a few scales and skins back. */
 const MOST_CORES = 16;
 
+/** Cells of the grid that tells how deep a place lies in a solid that has no field of its own. */
+const DEPTH_CELLS = 150_000;
+
+/** Depths in a solid that is known by its samples only: right to about half of a sixtieth of its size. */
+function sampledDepths(shape: Shape): NonNullable<Shape['inside']> {
+  const field = once(() => {
+    const { min, max } = shape.box;
+    const sides = ([0, 1, 2] as const).map((k) => max[k] - min[k]);
+    return gridField(shape.sample(Math.cbrt(sides.reduce((a, b) => a * b, 1) / DEPTH_CELLS)));
+  });
+  return (x, y, z) => field()(x, y, z);
+}
+
 /** A shape whose outlines and cores are drawn once and kept. */
 function lazily(shape: Shape): Shape {
   const outlines: Record<View, () => Outline> = {
@@ -162,6 +175,7 @@ function lazily(shape: Shape): Shape {
     sample,
     level,
     core,
+    ...(shape.distance === null && !shape.inside && { inside: sampledDepths(shape) }),
   };
 }
 

@@ -15,7 +15,18 @@ export { CLAYS, type ClayFamily, type ClayRow } from './clays.ts';
 export type { Row, Standing, Unit } from './row.ts';
 export { FIGURE_HEIGHTS_MM, NAMED_SCALES, type NamedScale } from './scales.ts';
 export { LIFE_SIZES } from './sizes.ts';
-export { awgMm, METALS, METRIC_WIRES, type Metal, SWG_MM } from './wires.ts';
+export {
+  awgMm,
+  gaugeOf,
+  gaugesNear,
+  METALS,
+  METRIC_WIRES,
+  type Metal,
+  SWG_MM,
+  soldMm,
+  WIRE_SYSTEMS,
+  type WireSystem,
+} from './wires.ts';
 
 /** A table of the handbook as shown to the maker. */
 export interface HandbookTable {

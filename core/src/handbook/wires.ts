@@ -32,6 +32,53 @@ export function awgMm(gauge: number): number {
   return 0.127 * 92 ** ((36 - gauge) / 39);
 }
 
+/** How wire is sold, or what there is of it. */
+export const WIRE_SYSTEMS = ['metric', 'awg', 'swg', 'stock'] as const;
+export type WireSystem = (typeof WIRE_SYSTEMS)[number];
+
+const rounded = (mm: number) => Math.round(mm * 1000) / 1000;
+
+/** American gauges that armature wire is sold in (common practice). */
+const AWG_SOLD = [6, 8, 10, 12, 14, 16, 18, 20, 22, 24, 26, 28] as const;
+
+/** Diameters sold by a gauge or by the millimetre, thinnest first, mm to a thousandth. */
+export function soldMm(system: Exclude<WireSystem, 'stock'>): number[] {
+  switch (system) {
+    case 'metric':
+      return [...METRIC_WIRES];
+    case 'awg':
+      return AWG_SOLD.map((gauge) => rounded(awgMm(gauge))).reverse();
+    case 'swg':
+      return Object.values(SWG_MM).sort((a, b) => a - b);
+  }
+}
+
+/** The gauge whose diameter a wire has, to a thousandth of a millimetre; null for any other. */
+export function gaugeOf(mm: number): string | null {
+  const awg = AWG_SOLD.find((gauge) => rounded(awgMm(gauge)) === rounded(mm));
+  if (awg !== undefined) return `AWG ${awg}`;
+  const swg = Object.entries(SWG_MM).find(([, diameter]) => diameter === rounded(mm));
+  return swg ? `SWG ${swg[0]}` : null;
+}
+
+/** How far a wire may be from a gauge to be asked for by it. */
+const NEAR_GAUGE = 0.05;
+
+/** Gauges next to a diameter, for asking over a counter; empty when none is within a twentieth. */
+export function gaugesNear(mm: number): string {
+  const near = (named: readonly (readonly [string, number])[]) =>
+    named
+      .filter(([, diameter]) => Math.abs(diameter / mm - 1) <= NEAR_GAUGE)
+      .sort((a, b) => Math.abs(a[1] - mm) - Math.abs(b[1] - mm))
+      .slice(0, 1);
+  return [
+    ...near(AWG_SOLD.map((gauge) => [`AWG ${gauge}`, awgMm(gauge)] as const)),
+    ...near(Object.entries(SWG_MM).map(([gauge, diameter]) => [`SWG ${gauge}`, diameter] as const)),
+  ]
+    .map(([name]) => name)
+    .join(', ');
+}
+
 const ENGINEERING = 'engineering handbooks, room temperature';
 const TITLES: Readonly<Record<Metal, string>> = {
   aluminium: 'Aluminium wire',

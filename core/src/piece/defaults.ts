@@ -1,6 +1,7 @@
 import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
 import type {
   Addition,
+  BranchPlan,
   Brief,
   Clay,
   CoreChoice,
@@ -10,6 +11,7 @@ import type {
   Part,
   Piece,
   Reference,
+  RunChoice,
   Schools,
 } from './document.ts';
 import { type ClayId, newId, type PieceId } from './ids.ts';
@@ -27,6 +29,15 @@ export const DEFAULT_BRIEF: Brief = {
   note: '',
   schools: DEFAULT_SCHOOLS,
 };
+export const DEFAULT_BRANCHES: BranchPlan = { folded: false, roots: true, twigs: 0, twigWire: null };
+export const DEFAULT_RUN = {
+  out: false,
+  wire: null,
+  layMm: null,
+  startMm: null,
+  endMm: null,
+  drawn: [],
+} satisfies Partial<RunChoice>;
 export const DEFAULT_PART = {
   parent: null,
   count: 1,
@@ -38,6 +49,8 @@ export const DEFAULT_PART = {
   features: [],
   pairs: [],
   wire: null,
+  runs: [],
+  branches: DEFAULT_BRANCHES,
   note: '',
 } satisfies Partial<Part>;
 export const DEFAULT_ADDITION = {
@@ -95,6 +108,8 @@ export function newPiece(name: string, created: string, random: () => number = M
     additions: [],
     fits: [],
     wireStock: [],
+    wireSold: 'metric',
+    drills: [],
     decisions: [],
     references: [],
     log: [],

@@ -24,7 +24,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import type { Form } from '../form/index.ts';
-import { type ClayFamily, METALS, type Metal } from '../handbook/index.ts';
+import { type ClayFamily, WIRE_SYSTEMS, type WireSystem } from '../handbook/index.ts';
 import type { Datum, FigureScale, RatioScale, Scale } from '../scale/index.ts';
 import {
   CLAY_WISHES,
@@ -48,6 +48,9 @@ import {
 } from './constants.ts';
 import { FORM_CLASSES, PersonFormData } from './forms.ts';
 import { type ClayId, type EntryId, ID_PATTERN, type PartId, type PictureId, type PieceId } from './ids.ts';
+import { BranchPlan, RunChoice, WireChoice, WireStock } from './wires.ts';
+
+export { BranchPlan, RunChoice, WireChoice, WireStock };
 
 const FINITE = { allowInfinity: false, allowNaN: false } as const;
 const NAME_LENGTH = 200;
@@ -146,22 +149,6 @@ export class Bounds {
   @IsNumber(FINITE) @IsPositive() highMm!: number;
 }
 
-/** Wire for the inside of a part. */
-export class WireChoice {
-  @IsIn(METALS) metal!: Metal;
-  @IsNumber(FINITE) @Min(0.1) @Max(12) diameterMm!: number;
-  @IsInt() @Min(1) @Max(7) strands!: number;
-}
-
-/** Wire in stock: pieces of one kind. */
-export class WireStock {
-  @Matches(ID_PATTERN) id!: string;
-  @IsIn(METALS) metal!: Metal;
-  @IsNumber(FINITE) @Min(0.1) @Max(12) diameterMm!: number;
-  @IsNumber(FINITE) @IsPositive() @Max(1_000_000) lengthMm!: number;
-  @IsInt() @Min(0) @Max(10_000) count!: number;
-}
-
 /** Something of a part that is counted: legs, eyes, teeth. */
 export class Feature {
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
@@ -200,6 +187,10 @@ export class Part {
   @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Pair) pairs!: Pair[];
   /** The wire that is taken; null takes the one advised. */
   @IsOptional() @ValidateNested() @Type(() => WireChoice) wire!: WireChoice | null;
+  /** What the maker has settled about single wires, and wires drawn by hand. */
+  @IsArray() @ArrayMaxSize(200) @ValidateNested({ each: true }) @Type(() => RunChoice) runs!: RunChoice[];
+  /** How a tree is wired. */
+  @IsDefined() @ValidateNested() @Type(() => BranchPlan) branches!: BranchPlan;
   @IsString() @MaxLength(NOTE_LENGTH) note!: string;
 }
 
@@ -398,6 +389,15 @@ export class Piece {
   @IsArray() @ValidateNested({ each: true }) @Type(() => Addition) additions!: Addition[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => Fit) fits!: Fit[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => WireStock) wireStock!: WireStock[];
+  /** Drills that are owned, mm; empty for every tenth of a millimetre. */
+  @IsArray()
+  @ArrayMaxSize(200)
+  @IsNumber(FINITE, { each: true })
+  @Min(0.1, { each: true })
+  @Max(50, { each: true })
+  drills!: number[];
+  /** How wire is sold here, for the wire that is advised. */
+  @IsIn(WIRE_SYSTEMS) wireSold!: WireSystem;
   @IsArray() @ValidateNested({ each: true }) @Type(() => Decision) decisions!: Decision[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => Reference) references!: Reference[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => LogEntry) log!: LogEntry[];

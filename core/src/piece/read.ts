@@ -5,6 +5,7 @@ import { choicesOf, NO_CLOTHES, WALL_NAMES } from '../form/index.ts';
 import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
 import {
   DEFAULT_ADDITION,
+  DEFAULT_BRANCHES,
   DEFAULT_BRIEF,
   DEFAULT_CLAY,
   DEFAULT_CORE,
@@ -13,6 +14,7 @@ import {
   DEFAULT_FIT,
   DEFAULT_PART,
   DEFAULT_REFERENCE,
+  DEFAULT_RUN,
   DEFAULT_SCHOOLS,
 } from './defaults.ts';
 import {
@@ -224,6 +226,11 @@ function completePart(raw: RawRecord): RawRecord {
   const whole: RawRecord = { ...DEFAULT_PART, ...raw, id: raw.id === undefined ? idOf(raw, 'part') : raw.id };
   if (isRecord(raw.form)) whole.form = completeForm(raw.form);
   whole.core = merged(DEFAULT_CORE, raw.core ?? {});
+  whole.branches = merged(DEFAULT_BRANCHES, raw.branches ?? {});
+  if (Array.isArray(raw.runs))
+    whole.runs = raw.runs.map((run: unknown) =>
+      isRecord(run) ? { ...DEFAULT_RUN, ...run, id: run.id ?? newId('run') } : run,
+    );
   return whole;
 }
 
@@ -259,6 +266,8 @@ function siftHead(sieve: Sieve, record: RawRecord, now: string): RawRecord {
     created: now,
     scale: { kind: 'ratio', ratio: 12 },
     brief: DEFAULT_BRIEF,
+    wireSold: 'metric',
+    drills: [],
   };
   const brief = merged(DEFAULT_BRIEF, record.brief ?? {});
   const head: RawRecord = {
@@ -274,6 +283,8 @@ function siftHead(sieve: Sieve, record: RawRecord, now: string): RawRecord {
     additions: [],
     fits: [],
     wireStock: [],
+    wireSold: record.wireSold ?? defaults.wireSold,
+    drills: record.drills ?? defaults.drills,
     decisions: [],
     references: [],
     log: [],

@@ -3,6 +3,7 @@ export { type Contour, contours, type Plane, seenAlong, sliceAt } from './contou
 export { type MeshFault, MeshFileError } from './errors.ts';
 export { filleted } from './fillet.ts';
 export { type Grid, GridError, gridFrame, MOST_CELLS, sampleField } from './grid.ts';
+export { gridField } from './gridField.ts';
 export { type Mesh, type MeshSums, meshSums, scaledMesh, turnedInsideOut } from './mesh.ts';
 export { meshGrid } from './meshGrid.ts';
 export { readObj } from './obj.ts';

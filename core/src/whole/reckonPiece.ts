@@ -63,7 +63,7 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
   const armatures: BonesFound = new Map();
   const bones = new Map(
     sound.flatMap((one) => {
-      const found = reckonBones(one, contexts, armatures);
+      const found = reckonBones(one, contexts, bulk.get(one.part.id), armatures);
       return found ? [[one.part.id as string, found] as const] : [];
     }),
   );

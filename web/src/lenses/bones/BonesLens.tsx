@@ -1,4 +1,11 @@
-import { bendsOf, bonesDrawing, type PartBones, pathLength, wireSays } from '@every-inch/core/armature';
+import {
+  bendsOf,
+  bonesDrawing,
+  type PartBones,
+  pathLength,
+  pegsOf,
+  wireSays,
+} from '@every-inch/core/armature';
 import { METALS, METRIC_WIRES, type Metal } from '@every-inch/core/handbook';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import type { PartContext } from '@every-inch/core/whole';
@@ -181,7 +188,9 @@ function Runs({ bones }: { readonly bones: PartBones }) {
           </tr>
         </thead>
         <tbody>
-          {bones.runs.map(({ name, path, pegs }, i) => {
+          {bones.runs.map((run, i) => {
+            const { name, path } = run;
+            const pegs = pegsOf([run]).length;
             const piece = bones.pieces[i];
             return (
               <tr key={name} className="border-b border-hair text-right">

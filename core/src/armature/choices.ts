@@ -1,0 +1,95 @@
+import type { Vec3 } from '../form/index.ts';
+import type { RunChoice } from '../piece/index.ts';
+import type { PartContext } from '../whole/context.ts';
+import { apart, type Limb } from './limbs.ts';
+import { plainRun, type Run, type RunEnd } from './run.ts';
+
+/** Two places nearer than this are one, mm. */
+const SAME = 0.05;
+/** Along a drawn wire the clay is looked at this often, mm, and at the most so many times. */
+const STEP = 1;
+const MOST_STEPS = 400;
+/** An end this near to the ground stands in it, mm. */
+const AT_GROUND = 1;
+
+function ended(end: RunEnd, mm: number | null): RunEnd {
+  return mm === null ? end : { ...end, mm };
+}
+
+function withChoice(run: Run, choice: RunChoice): Run {
+  const [start, end] = run.ends;
+  return {
+    ...run,
+    wire: choice.wire,
+    layMm: choice.layMm,
+    ends: [ended(start, choice.startMm), ended(end, choice.endMm)],
+  };
+}
+
+/** Proposed wires as the maker has settled them: some left out, some of another wire or going in deeper. */
+export function settled(proposed: readonly Run[], choices: readonly RunChoice[]): Run[] {
+  const byName = new Map(choices.filter(({ drawn }) => drawn.length === 0).map((one) => [one.name, one]));
+  return proposed.flatMap((run): Run[] => {
+    const choice = byName.get(run.name) ?? byName.get(run.group ?? '');
+    if (!choice) return [run];
+    return choice.out ? [] : [withChoice(run, choice)];
+  });
+}
+
+/** A line with a place at least every millimetre of it. */
+function stepped(path: readonly Vec3[]): Vec3[] {
+  return path.flatMap((point, i): Vec3[] => {
+    const before = path[i - 1];
+    if (!before) return [point];
+    const n = Math.max(1, Math.min(MOST_STEPS / path.length, Math.ceil(apart(before, point) / STEP)));
+    return Array.from({ length: Math.floor(n) }, (_, k): Vec3 => {
+      const t = (k + 1) / Math.floor(n);
+      return [
+        before[0] + (point[0] - before[0]) * t,
+        before[1] + (point[1] - before[1]) * t,
+        before[2] + (point[2] - before[2]) * t,
+      ];
+    });
+  });
+}
+
+/** How deep a place lies in the clay, mm, by the part’s own solid; 0 outside it; null where the form cannot tell. */
+export function depthAt({ shape, shrink }: PartContext, [x, y, z]: Vec3): number | null {
+  const field = shape.inside ?? shape.distance;
+  if (!field) return null;
+  const distance = field(x * shrink, y * shrink, z * shrink);
+  return Number.isFinite(distance) ? Math.max(0, -distance / shrink) : 0;
+}
+
+function drawnRun(context: PartContext, choice: RunChoice): Run | null {
+  const corners = choice.drawn
+    .map(({ xMm, yMm, zMm }): Vec3 => [xMm / context.shrink, yMm / context.shrink, zMm / context.shrink])
+    .filter((point, i, all) => i === 0 || apart(point, all[i - 1] ?? point) > SAME);
+  const [first, last] = [corners[0], corners.at(-1)];
+  if (corners.length < 2 || !first || !last) return null;
+  const path = stepped(corners);
+  const ground = context.shape.box.min[1] / context.shrink + AT_GROUND;
+  const end = ([, y]: Vec3, mm: number | null): RunEnd => ({ pegged: y <= ground, mm });
+  const limb: Limb = {
+    name: choice.name,
+    path,
+    radii: path.map((point) => depthAt(context, point) ?? 0),
+    stands: false,
+  };
+  return plainRun({
+    name: choice.name,
+    path: corners,
+    limbs: [limb],
+    ends: [end(first, choice.startMm), end(last, choice.endMm)],
+    wire: choice.wire,
+    layMm: choice.layMm,
+    isDrawn: true,
+  });
+}
+
+/** Wires that the maker has drawn; one with fewer than two places is none yet. */
+export function drawnRuns(context: PartContext): Run[] {
+  return context.part.runs
+    .filter(({ drawn, out }) => drawn.length > 0 && !out)
+    .flatMap((choice) => drawnRun(context, choice) ?? []);
+}

@@ -1,0 +1,113 @@
+import type { Reckoning, Verdict } from '../../reckoning/index.ts';
+import { sourced } from '../../reckoning/index.ts';
+import { coverWanted } from '../advise.ts';
+import { leastCover } from '../checks.ts';
+import { jointGaps } from '../joints.ts';
+import { bundleMm } from '../wire.ts';
+import { type Ask, figure, mm, shaped } from './ask.ts';
+
+/** The tightest bend against what the wire bears, and the bare joint that a straight build wants. */
+export function bendFigures(ask: Ask): Reckoning[] {
+  const gaps = jointGaps(ask, ask.wire);
+  if (gaps.length === 0) return [];
+  const tight = gaps.reduce((a, b) =>
+    b.radiusMm - b.radiusWantedMm < a.radiusMm - a.radiusWantedMm ? b : a,
+  );
+  const wide = gaps.reduce((a, b) => (b.gapMm > a.gapMm ? b : a));
+  const isGood = tight.radiusMm >= tight.radiusWantedMm;
+  const closes = wide.gapMm > wide.roomMm;
+  const bendVerdict: Verdict = {
+    level: isGood ? 'good' : 'doubtful',
+    wording: 'state',
+    says: isGood
+      ? `room for ${mm(tight.radiusMm)} mm inside`
+      : `only ${mm(tight.radiusMm)} mm of room at the ${tight.where}: so sharp a bend cracks`,
+    margin: { value: tight.radiusMm - tight.radiusWantedMm, unit: 'mm' },
+    waysOut: isGood ? [] : [{ says: 'a thinner wire or a twist of two, or move the bends apart' }],
+  };
+  const gapVerdict: Verdict = {
+    level: closes ? 'doubtful' : 'good',
+    wording: 'state',
+    says: closes
+      ? `the ${wide.where} has room for ${mm(wide.roomMm)} mm: bent later it goes ${Math.round(wide.mostDegrees)}° of ${Math.round(wide.degrees)}°`
+      : `left bare at the ${wide.where}, it can be bent ${Math.round(wide.degrees)}° later`,
+    waysOut: closes ? [{ says: 'pose it before the clay goes on, or fill the joint after bending' }] : [],
+  };
+  return [
+    figure(
+      ask,
+      'bends',
+      'Bends: inside radius to keep at the tightest',
+      tight.radiusWantedMm,
+      'mm',
+      'R = 1.5 × b, room r',
+      [
+        shaped('b', 'Width of the wire or twist', bundleMm(ask.wire), 'mm'),
+        shaped('r', `Room at the ${tight.where}, ${Math.round(tight.degrees)}°`, tight.radiusMm, 'mm'),
+      ],
+      { verdict: bendVerdict },
+    ),
+    figure(
+      ask,
+      'gap',
+      'Built straight and bent later: bare wire at the worst joint',
+      wide.gapMm,
+      'mm',
+      'g = D × tan(θ ÷ 2)',
+      [
+        shaped('D', `Thickness of the ${wide.where} there`, wide.limbMm, 'mm'),
+        shaped('θ', 'Bend of the pose', wide.degrees, '°'),
+      ],
+      {
+        verdict: gapVerdict,
+        note: 'Bend it once, round a rod: wire bent to and fro at one place hardens and breaks. A twist of thinner wires stands more.',
+      },
+    ),
+  ];
+}
+
+/** The bundle of a tree: wires through its trunk, and whether the trunk takes them. */
+export function branchFigures(ask: Ask): Reckoning[] {
+  const tips = ask.runs.filter(({ group }) => group === 'tips').flatMap(({ limbs }) => limbs);
+  const wires = Math.max(0, ...tips.flatMap(({ through }) => through ?? []));
+  if (wires < 2) return [];
+  const width = bundleMm(ask.wire, wires);
+  const cover = leastCover(ask, ask.wire, coverWanted(ask.context));
+  return [
+    figure(
+      ask,
+      'bundle',
+      'Bundle through the trunk, across',
+      width,
+      'mm',
+      'B = d × width of n circles laid together',
+      [
+        shaped('d', 'Wire', ask.wire.diameterMm, 'mm'),
+        shaped('n', 'Strands through the trunk', wires * ask.wire.strands, 'count'),
+      ],
+      cover ? { note: `Clay is scarcest over it at ${cover.where}.` } : {},
+    ),
+  ];
+}
+
+/** All the wire of a part. */
+export function lengthFigure({ context, pieces, ...ask }: Ask): Reckoning {
+  const total = pieces.reduce((sum, { lengthMm, count }) => sum + lengthMm * count, 0);
+  return figure(
+    { ...ask, context } as Ask,
+    'length',
+    'Wire to cut, all of them',
+    total / 1000,
+    'm',
+    `l = sum of ${pieces.length} runs, strands, pegs and cuts of k counted in, for n`,
+    [
+      {
+        symbol: 'n',
+        name: 'How many',
+        quantity: { value: context.part.count, unit: 'count' },
+        origin: { kind: 'entry', path: ['parts', context.part.id, 'count'] },
+      },
+      sourced('cut.allowance', context.own).term('k'),
+    ],
+  );
+}

@@ -1,0 +1,220 @@
+import { METALS, type Metal } from '../../handbook/index.ts';
+import { type Reckoning, sourced, type Verdict, type WayOut } from '../../reckoning/index.ts';
+import {
+  type Advice,
+  adviseWire,
+  coverRow,
+  coverWanted,
+  failuresOf,
+  LEG_SAFETY,
+  sagAllowed,
+} from '../advise.ts';
+import { leastCover, legBuckles, pushMoment, rawLimbs, wireOf } from '../checks.ts';
+import { bundleMm, strengthOf } from '../wire.ts';
+import { type Ask, figure, mm, shaped, wireSays } from './ask.ts';
+
+/** Wires that would do in place of one that does not: of the same metal, then of the others. */
+function betterWires(ask: Ask): WayOut[] {
+  const { context, wire } = ask;
+  const metals: Metal[] = [wire.metal, ...METALS.filter((metal) => metal !== wire.metal)];
+  return metals
+    .flatMap((metal): WayOut[] => {
+      const advice = adviseWire(ask, metal);
+      return advice?.passes
+        ? [
+            {
+              says: `take ${wireSays(advice.wire)}`,
+              change: { path: ['parts', context.part.id, 'wire'], value: advice.wire },
+            },
+          ]
+        : [];
+    })
+    .slice(0, 2);
+}
+
+/** The wire that is taken, and whether it passes every check. */
+export function wireFigure(ask: Ask, advice: Advice | null): Reckoning {
+  const { context, wire } = ask;
+  const fails = failuresOf(ask, wire);
+  const chosen = context.part.wire !== null;
+  const verdict: Verdict =
+    fails.length === 0
+      ? { level: 'good', wording: 'state', says: wireSays(wire), waysOut: [] }
+      : {
+          level: 'stop',
+          wording: 'state',
+          says: `${wireSays(wire)}: ${fails.slice(0, 2).join('; ')}`,
+          waysOut: [
+            ...betterWires(ask),
+            { says: 'or support it in the oven, bring the limb nearer to the body, or make it stouter' },
+          ],
+        };
+  const thinner = advice?.thinner;
+  return figure(
+    ask,
+    'wire',
+    chosen ? 'Wire, as chosen' : 'Wire, as advised',
+    bundleMm(wire),
+    'mm',
+    'b = d × width of n circles laid together',
+    [shaped('d', 'Wire', wire.diameterMm, 'mm'), shaped('n', 'Strands', wire.strands, 'count')],
+    {
+      verdict,
+      ...(thinner && thinner.fails.length > 0
+        ? { note: `The next thinner, ${wireSays(thinner.wire)}: ${thinner.fails[0]}.` }
+        : {}),
+    },
+  );
+}
+
+/** Whether the clay hides the wire everywhere. */
+export function coverFigure(ask: Ask): Reckoning[] {
+  const cover = leastCover(ask, ask.wire, coverWanted(ask.context));
+  if (!cover) return [];
+  const margin = { value: cover.coverMm - cover.wantedMm, unit: 'mm' } as const;
+  const says = `${mm(Math.max(0, cover.coverMm))} mm of clay over the wire at the ${cover.where}`;
+  const isHidden = margin.value >= 0;
+  return [
+    figure(
+      ask,
+      'cover',
+      'Hidden: clay over the wire',
+      cover.coverMm,
+      'mm',
+      'k = r − b ÷ 2, wanted the less of c and ⅔ r',
+      [
+        shaped('r', `Depth of the clay at the ${cover.where}`, cover.coverMm + cover.wireMm / 2, 'mm'),
+        shaped('b', 'Width of the wire or bundle', cover.wireMm, 'mm'),
+        sourced(coverRow(ask.context), ask.context.own).term('c'),
+      ],
+      {
+        verdict: {
+          level: isHidden ? 'good' : 'stop',
+          wording: 'state',
+          says: isHidden ? says : `${says}: ${mm(margin.value)} mm too little`,
+          margin,
+          waysOut: isHidden ? [] : [{ says: 'a thinner wire of a stronger metal, or a stouter limb' }],
+        },
+      },
+    ),
+  ];
+}
+
+/** How the worst limb sags raw. */
+export function sagFigure(ask: Ask): Reckoning[] {
+  const rated = rawLimbs(ask, ask.wire).map((one) => ({
+    ...one,
+    allowed: sagAllowed(ask.context, one.lengthMm),
+  }));
+  const worst = rated.reduce<(typeof rated)[number] | null>(
+    (a, b) => (a && a.sagMm / a.allowed >= b.sagMm / b.allowed ? a : b),
+    null,
+  );
+  if (!worst) return [];
+  const { sagMm, limb, spareNmm, momentNmm, allowed } = worst;
+  const strength = strengthOf(wireOf(worst.run, ask.wire), ask.context.own);
+  const bends = spareNmm < 0;
+  const isGood = !bends && sagMm <= allowed;
+  const held = ask.heldN;
+  return [
+    figure(
+      ask,
+      'sag',
+      `Raw: the ${limb.name} sags`,
+      sagMm,
+      'mm',
+      `δ = ∫ M m ÷ E I ds along the limb${held > 0 ? ', with F held' : ''}; stays bent where M reaches σ π d³ ÷ 32`,
+      [
+        ...strength.terms,
+        shaped('M', 'Largest moment, of raw clay, wire and what is held', momentNmm, 'N·mm'),
+        ...(held > 0 ? [shaped('F', 'Weight of what it holds', held, 'N')] : []),
+      ],
+      {
+        verdict: {
+          level: isGood ? 'good' : 'stop',
+          wording: 'state',
+          says: bends
+            ? `the wire gives way: ${(-spareNmm).toFixed(1)} N·mm more than it bears`
+            : `${mm(sagMm)} mm at its tip, ${mm(allowed)} mm are not seen`,
+          margin: { value: allowed - sagMm, unit: 'mm' },
+          waysOut: isGood
+            ? []
+            : [...betterWires(ask), { says: 'or prop it while it is raw and in the oven' }],
+        },
+        note: 'Clay carries nothing until it is cured: the wire alone bears it, limbs taken as round.',
+      },
+    ),
+  ];
+}
+
+/** A finger’s push before the bake. */
+export function handledFigure(ask: Ask): Reckoning[] {
+  const push = pushMoment(ask);
+  if (!push) return [];
+  const { yieldMoment } = strengthOf(wireOf(push.run, ask.wire), ask.context.own);
+  return [
+    figure(
+      ask,
+      'handled',
+      `Handled raw: a push on the ${push.limb.name}`,
+      push.momentNmm,
+      'N·mm',
+      'M = P × L, the bare wire stays bent from Y',
+      [
+        sourced('wire.push', ask.context.own).term('P'),
+        shaped('L', `Length of the ${push.limb.name}`, push.lengthMm, 'mm'),
+        shaped('Y', 'Moment at which the wire stays bent', yieldMoment, 'N·mm'),
+      ],
+      {
+        note:
+          push.momentNmm <= yieldMoment
+            ? 'The wire alone stands a finger; cured clay adds to it.'
+            : 'Before the bake a finger bends it: hold the work by its peg. Cured clay adds to it.',
+      },
+    ),
+  ];
+}
+
+/** Legs, or a trunk, as columns. */
+export function legFigure(ask: Ask): Reckoning[] {
+  const column = legBuckles(ask, ask.wire);
+  if (!column) return [];
+  const { bucklesN, bearsN, lengthMm, wires, k } = column;
+  const stiffness = wires * strengthOf(column.wire, ask.context.own).stiffness;
+  const safety = bucklesN / bearsN;
+  const isTrunk = k === 2;
+  const isGood = safety >= LEG_SAFETY;
+  return [
+    figure(
+      ask,
+      'legs',
+      isTrunk
+        ? 'Trunk: what it bears before it buckles'
+        : `Legs: what the ${column.name} bears before it buckles`,
+      bucklesN,
+      'N',
+      `F = π² S ÷ (${k} L)², borne W`,
+      [
+        shaped(
+          'S',
+          wires > 1 ? `Stiffness E I of its ${wires} wires, N·mm²` : 'Stiffness E I of the wire, N·mm²',
+          stiffness,
+          '',
+        ),
+        shaped('L', `Length of the ${column.name}`, lengthMm, 'mm'),
+        shaped('W', isTrunk ? 'Raw clay on it' : 'Raw clay on one leg', bearsN, 'N'),
+      ],
+      {
+        verdict: {
+          level: isGood ? 'good' : 'stop',
+          wording: 'state',
+          says: `${safety >= 100 ? 'over a hundred' : safety.toFixed(1)} times what stands on it`,
+          waysOut: isGood ? [] : betterWires(ask),
+        },
+        note: isTrunk
+          ? 'Held in the ground, free above; wires of a bundle bear side by side.'
+          : 'Pegged below and held by the body above.',
+      },
+    ),
+  ];
+}
