@@ -12,6 +12,9 @@ export function failuresOf(frame: Frame, wire: Wire): string[] {
   const cover = leastCover(frame, wire, coverWanted(context));
   if (cover && cover.coverMm < cover.wantedMm)
     fails.push(`only ${Math.max(0, cover.coverMm).toFixed(1)} mm of clay over it at the ${cover.where}`);
+  const least = leastWidth(frame);
+  if (bundleMm(wire) < least.widthMm)
+    fails.push(`so thin that it cuts through the raw clay of the ${least.where}`);
   for (const { limb, lengthMm, sagMm, spareNmm } of rawLimbs(frame, wire)) {
     if (spareNmm < 0) fails.push(`bends under the raw ${limb.name}`);
     else if (sagMm > sagAllowed(context, lengthMm))
@@ -20,6 +23,14 @@ export function failuresOf(frame: Frame, wire: Wire): string[] {
   const column = legBuckles(frame, wire);
   if (column && column.bearsN * LEG_SAFETY > column.bucklesN) fails.push(`its ${column.name} buckles`);
   return fails;
+}
+
+/** The thinnest bundle that does not cut through the raw clay round it, where the clay is thinnest, mm. */
+function leastWidth({ depths, context }: Frame): { widthMm: number; where: string } {
+  let thinnest: Frame['depths'][number] | null = null;
+  for (const one of depths) if (!one.run.wire && (!thinnest || one.depth < thinnest.depth)) thinnest = one;
+  const share = sourced('wire.least', context.own).value / 100;
+  return { widthMm: 2 * (thinnest?.depth ?? 0) * share, where: thinnest?.where ?? '' };
 }
 
 /** A leg bears several times what would just do. */

@@ -8,6 +8,7 @@ import { bundleMm, type Wire } from './wire.ts';
 /** A bend of a run where the clay of a limb would meet itself, if it were built straight and bent later. */
 export interface JointGap {
   readonly run: string;
+  readonly inTree: boolean;
   readonly where: string;
   readonly degrees: number;
   /** Thickness of the limb there, mm. */
@@ -44,6 +45,7 @@ export function jointGaps({ runs }: Frame, partWire: Wire): JointGap[] {
       return [
         {
           run: run.name,
+          inTree: run.group === 'tips',
           where: limb.name,
           degrees,
           limbMm: 2 * radius,

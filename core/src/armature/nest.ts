@@ -1,4 +1,5 @@
-import { priceBound } from './priceBound.ts';
+import { type BarPrices, barPrices, type Remainder } from './barPrices.ts';
+import { dearestFill, type Sizes } from './fill.ts';
 
 /** Stock of one length. */
 export interface Stock {
@@ -54,18 +55,17 @@ function kindsOf(sizes: readonly number[]): Kind[] {
  * round it is tried, the fullest first; a branch is left when its total cannot beat the best (bin completion; Korf 2003).
  */
 function fewestBars(
-  kinds: Kind[],
+  { sizes, counts: wanted }: Sizes,
   bar: number,
+  known: number,
   nodes: { left: number },
-): { fills: number[][]; lower: number; isOptimal: boolean } {
-  const counts = kinds.map(({ count }) => count);
-  const sizes = kinds.map(({ size }) => size);
-  let lower = lowerBound(counts, sizes, bar);
+): { fills: number[][]; isOptimal: boolean } {
+  const counts = [...wanted];
+  const lower = Math.max(known, lowerBound(counts, sizes, bar));
   // What is left over has been reached before with as few bars: that branch was looked through already.
   const reached = new Map<string, number>();
   let best = greedy([...counts], sizes, bar);
-  if (best.length > lower) lower = Math.max(lower, priceBound(counts, sizes, bar, best.length));
-  if (best.length <= lower) return { fills: best, lower, isOptimal: true };
+  if (best.length <= lower) return { fills: best, isOptimal: true };
   const chosen: number[][] = [];
   const search = (): boolean => {
     nodes.left -= 1;
@@ -95,8 +95,7 @@ function fewestBars(
     return false;
   };
   search();
-  const isOptimal = nodes.left >= 0 || best.length <= lower;
-  return { fills: best, lower: isOptimal ? best.length : lower, isOptimal };
+  return { fills: best, isOptimal: nodes.left >= 0 || best.length <= lower };
 }
 
 /** Bounds by functions that never let more into a bar than goes (Fekete & Schepers 2001, u of k). */
@@ -187,31 +186,142 @@ function greedy(counts: number[], sizes: readonly number[], bar: number): number
   }
 }
 
-/** The shortest remainder that a piece goes into takes it, the longest piece first: offcuts are used up before bars. */
-function onRemainders(
-  sizes: readonly number[],
-  remainders: readonly number[],
-): { cuts: Map<number, number[]>; rest: number[] } {
-  const rooms = remainders.map((room, i) => ({ room, i }));
-  const cuts = new Map<number, number[]>();
-  const rest: number[] = [];
-  const order = sizes.map((_, i) => i).sort((a, b) => (sizes[b] ?? 0) - (sizes[a] ?? 0));
-  for (const piece of order) {
-    const size = sizes[piece] ?? 0;
-    const fits = rooms.filter(({ room }) => room >= size).sort((a, b) => a.room - b.room)[0];
-    if (!fits) {
-      rest.push(piece);
-      continue;
+/** A way to cut everything: how each remainder is filled, and the bars. */
+interface Plan {
+  readonly onOld: readonly { readonly on: number; readonly fill: readonly number[] }[];
+  readonly bars: readonly (readonly number[])[];
+}
+
+const minus = (counts: readonly number[], fill: readonly number[]) =>
+  counts.map((count, i) => count - (fill[i] ?? 0));
+const isEmpty = (fill: readonly number[]) => fill.every((n) => n <= 0);
+
+/** Remainders filled one after the other, each as full as it goes (or as dear, at prices). */
+function filledUp(
+  kinds: Sizes,
+  remainders: readonly Remainder[],
+  prices: readonly number[],
+  order: readonly number[],
+): { onOld: Plan['onOld']; left: number[] } {
+  let left = [...kinds.counts];
+  const onOld: { on: number; fill: readonly number[] }[] = [];
+  for (const on of order) {
+    const remainder = remainders[on];
+    if (!remainder) continue;
+    for (let n = 0; n < remainder.count; n += 1) {
+      const { fill } = dearestFill(prices, { sizes: kinds.sizes, counts: left }, remainder.length);
+      if (isEmpty(fill)) break;
+      onOld.push({ on, fill });
+      left = minus(left, fill);
     }
-    fits.room -= size;
-    cuts.set(fits.i, [...(cuts.get(fits.i) ?? []), piece]);
   }
-  return { cuts, rest: rest.sort((a, b) => a - b) };
+  return { onOld, left };
+}
+
+/** Whole patterns of a cutting in fractions, as far as there are pieces for them. */
+function wholePatterns(kinds: Sizes, remainders: readonly Remainder[], { patterns }: BarPrices) {
+  let left = [...kinds.counts];
+  const taken = remainders.map(() => 0);
+  const onOld: { on: number; fill: readonly number[] }[] = [];
+  const bars: (readonly number[])[] = [];
+  for (const { fill, on, times } of [...patterns].sort((a, b) => b.times - a.times))
+    for (let n = 0; n < Math.floor(times + 1e-6); n += 1) {
+      const most = on < 0 ? Infinity : (remainders[on]?.count ?? 0);
+      if (fill.some((m, i) => m > (left[i] ?? 0)) || (on >= 0 && (taken[on] ?? 0) >= most)) break;
+      if (on < 0) bars.push(fill);
+      else {
+        onOld.push({ on, fill });
+        taken[on] = (taken[on] ?? 0) + 1;
+      }
+      left = minus(left, fill);
+    }
+  const rest = remainders.map((one, j) => ({ ...one, count: one.count - (taken[j] ?? 0) }));
+  return { onOld, bars, left, rest };
+}
+
+/** Most lengths that prices are looked for; with more, bounds by counting come near enough. */
+const MOST_KINDS = 60;
+
+/** A bound on the bars, and ways to fill stock. */
+function boundOf(kinds: Sizes, bar: number, remainders: readonly Remainder[]): BarPrices {
+  if (kinds.sizes.length <= MOST_KINDS) return barPrices(kinds, bar, remainders);
+  const total = kinds.sizes.reduce((sum, size, i) => sum + size * (kinds.counts[i] ?? 0), 0);
+  const held = remainders.reduce((sum, { length, count }) => sum + length * count, 0);
+  const plain = remainders.length === 0 ? lowerBound(kinds.counts, kinds.sizes, bar) : 0;
+  return { bound: Math.max(plain, Math.ceil((total - held) / bar - 1e-9)), patterns: [] };
+}
+
+/** Ways to begin, each completed with as few bars as can be; the fewest bars win, then the least of the remainders. */
+function bestPlan(
+  kinds: Sizes,
+  bar: number,
+  remainders: readonly Remainder[],
+): { plan: Plan; bound: number } {
+  const canBuy = bar > 0;
+  const prices = canBuy ? boundOf(kinds, bar, remainders) : { bound: 0, patterns: [] };
+  const { sizes } = kinds;
+  const shortFirst = remainders
+    .map((_, i) => i)
+    .sort((a, b) => (remainders[a]?.length ?? 0) - (remainders[b]?.length ?? 0));
+  const nodes = { left: MOST_NODES };
+  const finish = (onOld: Plan['onOld'], bars: Plan['bars'], left: readonly number[]): Plan => {
+    if (isEmpty(left) || !canBuy) return { onOld, bars };
+    const more = fewestBars({ sizes, counts: left }, bar, prices.bound - bars.length, nodes);
+    return { onOld, bars: [...bars, ...more.fills] };
+  };
+  const starts: (() => Plan)[] = [
+    ...[shortFirst, [...shortFirst].reverse()].map((order) => () => {
+      const { onOld, left } = filledUp(kinds, remainders, sizes, order);
+      return finish(onOld, [], left);
+    }),
+    () => {
+      const whole = wholePatterns(kinds, remainders, prices);
+      const { onOld, left } = filledUp({ sizes, counts: whole.left }, whole.rest, sizes, shortFirst);
+      return finish([...whole.onOld, ...onOld], whole.bars, left);
+    },
+    // Long pieces first are what bars cannot take in: pieces worth more than they are long.
+    ...[1.02, 1.1].map((power) => () => {
+      const worth = sizes.map((size) => size ** power);
+      const { onOld, left } = filledUp(kinds, remainders, worth, shortFirst);
+      return finish(onOld, [], left);
+    }),
+  ];
+  const lengthOf = ({ onOld }: Plan) => onOld.reduce((sum, { on }) => sum + (remainders[on]?.length ?? 0), 0);
+  let best: Plan | null = null;
+  for (const start of remainders.length > 0 ? starts : [starts[2], starts[1]]) {
+    if (!start) continue;
+    const plan = start();
+    const isBetter =
+      !best ||
+      plan.bars.length < best.bars.length ||
+      (plan.bars.length === best.bars.length && lengthOf(plan) < lengthOf(best));
+    if (isBetter) best = plan;
+    if (best && best.bars.length <= prices.bound && remainders.length === 0) break;
+  }
+  return { plan: best ?? { onOld: [], bars: [] }, bound: prices.bound };
+}
+
+/** Pieces longer than a bar: each takes the shortest remainder that it goes on, or none. */
+function tooLong(sizes: readonly number[], bar: number, remainders: readonly Remainder[]) {
+  const rest = remainders.map((one) => ({ ...one }));
+  const odd: { piece: number; on: number }[] = [];
+  if (bar === 0) return { odd, rest };
+  sizes.forEach((size, piece) => {
+    if (size <= bar) return;
+    const on = rest
+      .map((one, i) => ({ ...one, i }))
+      .filter(({ length, count }) => count > 0 && length >= size)
+      .sort((a, b) => a.length - b.length)[0]?.i;
+    const taken = on === undefined ? undefined : rest[on];
+    if (taken) taken.count -= 1;
+    odd.push({ piece, on: on ?? -1 });
+  });
+  return { odd, rest };
 }
 
 /**
- * Nests pieces on stock: counted lengths (remainders of spools) are used up first, each piece on the shortest that takes it;
- * the rest goes on as few bars of the length that can be bought as there can be. That number is proved least, or its bound
+ * Nests pieces on stock: counted lengths (remainders of spools) are used up first, so that as few bars of the length that can
+ * be bought are needed as there can be, and then as little of the remainders. The number of bars is proved least, or its bound
  * is told.
  *
  * @param piecesMm lengths to cut, mm
@@ -224,38 +334,45 @@ export function nest(piecesMm: readonly number[], stock: readonly Stock[], kerfM
   if (bad !== undefined) throw new RangeError(`a piece of wire has a length over 0, got ${bad}`);
   const tenth = (mm: number) => Math.round((mm + kerfMm) * TENTHS);
   const sizes = piecesMm.map(tenth);
-  const counted = stock
-    .filter(({ count }) => Number.isFinite(count))
-    .flatMap(({ lengthMm, count }) => Array.from({ length: count }, () => lengthMm));
-  const bought = stock.filter(({ count }) => !Number.isFinite(count)).map(({ lengthMm }) => lengthMm);
-  const barMm = Math.max(0, ...bought);
-  const { cuts: onOld, rest } = onRemainders(sizes, counted.map(tenth));
-  const placed = rest.filter((i) => (sizes[i] ?? 0) <= tenth(barMm));
-  const unplaced = rest.filter((i) => (sizes[i] ?? 0) > tenth(barMm));
+  const counted = stock.filter(({ count, lengthMm }) => Number.isFinite(count) && count > 0 && lengthMm > 0);
+  const barMm = Math.max(
+    0,
+    ...stock.filter(({ count }) => !Number.isFinite(count)).map(({ lengthMm }) => lengthMm),
+  );
+  const bar = barMm > 0 ? tenth(barMm) : 0;
+  const remainders = counted.map(({ lengthMm, count }) => ({
+    length: tenth(lengthMm),
+    count: Math.min(count, piecesMm.length),
+  }));
+  const { odd, rest: old } = tooLong(sizes, bar, remainders);
+  const unplaced = odd.flatMap(({ piece, on }) => (on < 0 ? [piece] : []));
+  const apart = new Set(odd.map(({ piece }) => piece));
+  const placed = sizes.map((_, i) => i).filter((i) => !apart.has(i));
+  const kinds = kindsOf(placed.map((i) => sizes[i] ?? 0));
+  const { plan, bound } = bestPlan(
+    { sizes: kinds.map(({ size }) => size), counts: kinds.map(({ count }) => count) },
+    bar,
+    old,
+  );
   const cutOf = (stockMm: number, pieces: readonly number[]): Cut => ({
     stockMm,
     pieces,
     leftMm: Math.max(0, stockMm - pieces.reduce((sum, i) => sum + (piecesMm[i] ?? 0) + kerfMm, 0) + kerfMm),
   });
-  const old = [...onOld].map(([i, pieces]) => cutOf(counted[i] ?? 0, pieces));
-  const kinds = kindsOf(placed.map((i) => sizes[i] ?? 0));
-  const { fills, lower, isOptimal } =
-    placed.length === 0
-      ? { fills: [], lower: 0, isOptimal: true }
-      : fewestBars(kinds, tenth(barMm), { left: MOST_NODES });
   const stacks = kinds.map(({ pieces }) => pieces.map((k) => placed[k] ?? 0));
-  const bars = fills.map((fill) =>
-    cutOf(
-      barMm,
-      fill.flatMap((n, k) => stacks[k]?.splice(0, n) ?? []),
-    ),
-  );
-  const oldMm = old.reduce((sum, { stockMm }) => sum + stockMm, 0);
+  const take = (fill: readonly number[]) => fill.flatMap((n, k) => stacks[k]?.splice(0, n) ?? []);
+  const own = odd
+    .filter(({ on }) => on >= 0)
+    .map(({ piece, on }) => cutOf(counted[on]?.lengthMm ?? 0, [piece]));
+  const onOld = plan.onOld.map(({ on, fill }) => cutOf(counted[on]?.lengthMm ?? 0, take(fill)));
+  const bars = plan.bars.map((fill) => cutOf(barMm, take(fill)));
+  const left = stacks.flat();
+  const oldMm = [...own, ...onOld].reduce((sum, { stockMm }) => sum + stockMm, 0);
   return {
-    cuts: [...old, ...bars],
-    unplaced,
+    cuts: [...own, ...onOld, ...bars],
+    unplaced: [...unplaced, ...left].sort((a, b) => a - b),
     usedMm: oldMm + bars.length * barMm,
-    boundMm: oldMm + lower * barMm,
-    isOptimal,
+    boundMm: oldMm + Math.min(bound, bars.length) * barMm,
+    isOptimal: bars.length <= bound,
   };
 }

@@ -81,9 +81,16 @@ export function pegsOf(runs: readonly Run[]): Peg[] {
   return goingIn(runs).filter(({ end }) => end.pegged);
 }
 
-/** Two paths in one; a place that both have is passed once. */
-export function joined(first: readonly Vec3[], second: readonly Vec3[]): Vec3[] {
-  return [...first, ...second].filter((point, i, all) => i === 0 || apart(point, all[i - 1] ?? point) > 0.05);
+/** Two paths in one; a place that both have is passed once. The ends stay. */
+export function joined(first: readonly Vec3[], second: readonly Vec3[], withinMm = 0.05): Vec3[] {
+  const path: Vec3[] = [];
+  const all = [...first, ...second];
+  all.forEach((point, i) => {
+    const before = path.at(-1);
+    if (!before || apart(point, before) > withinMm) path.push(point);
+    else if (i === all.length - 1 && path.length > 1) path[path.length - 1] = point;
+  });
+  return path;
 }
 
 /** Length of a path, mm. */

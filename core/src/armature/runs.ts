@@ -17,17 +17,22 @@ import { treeRuns } from './tree.ts';
 
 const endOf = ({ stands }: Limb): RunEnd => (stands ? PEG_END : FREE_END);
 
+const pluralOf = (name: string) => (name === 'foot' ? 'feet' : `${name}s`);
+
 function runOfPair(a: Limb, b: Limb): Run {
   return plainRun({
-    name: `${withoutSide(a.name)}s, across`,
+    name: `${pluralOf(withoutSide(a.name))}, across`,
     path: joined([...a.path].reverse(), b.path),
     limbs: [a, b],
     ends: [endOf(a), endOf(b)],
   });
 }
 
+/** Places of the spine nearer than this share of the part are one: no hand makes two bends there. */
+const SAME = 0.02;
+
 /** Trunk and what lies along the middle in one wire: tail, spine, neck and head. */
-function spineOf(trunk: Bone, middle: readonly Limb[]): Run {
+function spineOf(trunk: Bone, middle: readonly Limb[], size: number): Run {
   const ends = middle.map((limb) => ({
     limb,
     atEnd: apart(limb.path[0] ?? trunk.to, trunk.to) < apart(limb.path[0] ?? trunk.to, trunk.from),
@@ -36,7 +41,11 @@ function spineOf(trunk: Bone, middle: readonly Limb[]): Run {
   const back = ends.find(({ atEnd }) => !atEnd)?.limb;
   return plainRun({
     name: 'spine',
-    path: [...(back ? [...back.path].reverse() : [trunk.from]), ...(front ? front.path : [trunk.to])],
+    path: joined(
+      back ? [...back.path].reverse() : [trunk.from],
+      front ? front.path : [trunk.to],
+      SAME * size,
+    ),
     limbs: [back, front].flatMap((limb) => limb ?? []),
   });
 }
@@ -95,7 +104,7 @@ function bodyRuns(bones: readonly Bone[], trunk: Bone, size: number): Run[] {
       const other = limbs.find(({ name }) => name === one.name.replace(/^left/, 'right'));
       return other ? [runOfPair(one, other)] : [];
     });
-  return [spineOf(trunk, middle), ...pairs];
+  return [spineOf(trunk, middle, size), ...pairs];
 }
 
 /**

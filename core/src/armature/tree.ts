@@ -48,8 +48,10 @@ function tipLimb(tree: TreeFrame, tip: number, n: number, size: number): Limb {
   for (const i of chain)
     for (let k = 1; k < (tree.bones[i]?.radii.length ?? 1) && through.length < limb.path.length; k += 1)
       through.push(tree.wires[i] ?? 1);
-  return { ...limb, name: `tip ${n}`, through, stands: false };
+  return { ...limb, name: `branch to tip ${n}`, through, stands: false };
 }
+
+const tipName = ({ name }: Limb) => name.replace('branch to ', '');
 
 /** Roots of the form, each as a line from under the trunk outward. */
 function rootLines({ shape, shrink }: PartContext): Limb[] {
@@ -90,11 +92,11 @@ function intoRoots(limbs: readonly Limb[], roots: readonly Limb[]): Run[] {
   });
   return limbs.map((limb, i): Run => {
     const root = roots[rootOf[i] ?? 0];
-    if (!root) return plainRun({ name: limb.name, path: limb.path, limbs: [limb], group: 'tips' });
+    if (!root) return plainRun({ name: tipName(limb), path: limb.path, limbs: [limb], group: 'tips' });
     const wires = taken[rootOf[i] ?? 0] ?? 1;
     const inRoot: Limb = { ...root, through: root.path.map(() => wires) };
     return plainRun({
-      name: limb.name,
+      name: tipName(limb),
       path: joined([...root.path].reverse(), limb.path),
       limbs: [limb, inRoot],
       group: 'tips',
@@ -110,7 +112,7 @@ function foldedRuns(limbs: readonly Limb[]): Run[] {
     if (!next)
       return [
         plainRun({
-          name: limb.name,
+          name: tipName(limb),
           path: limb.path,
           limbs: [limb],
           group: 'tips',
@@ -119,7 +121,7 @@ function foldedRuns(limbs: readonly Limb[]): Run[] {
       ];
     return [
       plainRun({
-        name: `${limb.name} to ${next.name}`,
+        name: `${tipName(limb)} to ${tipName(next)}`,
         path: joined([...limb.path].reverse(), next.path),
         limbs: [limb, next],
         group: 'tips',
@@ -179,7 +181,7 @@ export function treeRuns(context: PartContext, size: number): Run[] {
       ? intoRoots(limbs, roots)
       : limbs.map((limb) =>
           plainRun({
-            name: limb.name,
+            name: tipName(limb),
             path: limb.path,
             limbs: [limb],
             group: 'tips',

@@ -104,6 +104,12 @@ export const WIRE_RULES: readonly Row[] = [
   ...metal('steel', 7.85, 200, 250),
   practice('wire.cover-dollhouse', 'Clay over a wire, dollhouse size', 2, 'mm'),
   practice('wire.cover-tabletop', 'Clay over a wire, tabletop size', 1, 'mm'),
+  remembered(
+    'wire.least',
+    'Thinnest wire, as a share of the limb: a thinner one cuts through raw clay',
+    10,
+    '%',
+  ),
   practice('wire.sag', 'Sag that is seen, as a share of the limb', 2, '%'),
   practice('wire.push', 'A finger’s push', 2, 'N'),
   practice('wire.lay', 'Length of one turn of a twist, in widths of the bundle', 5, ''),

@@ -6,16 +6,20 @@ import { jointGaps } from '../joints.ts';
 import { bundleMm } from '../wire.ts';
 import { type Ask, figure, mm, shaped } from './ask.ts';
 
+/** A joint closes a degree or two early all the same. */
+const ROOM_SLACK = 1.05;
+
 /** The tightest bend against what the wire bears, and the bare joint that a straight build wants. */
 export function bendFigures(ask: Ask): Reckoning[] {
-  const gaps = jointGaps(ask, ask.wire);
+  // A tree is never bent at a joint later.
+  const gaps = jointGaps(ask, ask.wire).filter(({ inTree }) => !inTree);
   if (gaps.length === 0) return [];
   const tight = gaps.reduce((a, b) =>
     b.radiusMm - b.radiusWantedMm < a.radiusMm - a.radiusWantedMm ? b : a,
   );
   const wide = gaps.reduce((a, b) => (b.gapMm > a.gapMm ? b : a));
   const isGood = tight.radiusMm >= tight.radiusWantedMm;
-  const closes = wide.gapMm > wide.roomMm;
+  const closes = wide.gapMm > ROOM_SLACK * wide.roomMm;
   const bendVerdict: Verdict = {
     level: isGood ? 'good' : 'doubtful',
     wording: 'state',
@@ -85,7 +89,7 @@ export function branchFigures(ask: Ask): Reckoning[] {
         shaped('d', 'Wire', ask.wire.diameterMm, 'mm'),
         shaped('n', 'Strands through the trunk', wires * ask.wire.strands, 'count'),
       ],
-      cover ? { note: `Clay is scarcest over it at ${cover.where}.` } : {},
+      cover ? { note: `Clay over the wires is scarcest at the ${cover.where}.` } : {},
     ),
   ];
 }

@@ -32,6 +32,19 @@ function betterWires(ask: Ask): WayOut[] {
     .slice(0, 2);
 }
 
+/** A tree whose roots are too thin for its wires can do without wires in them. */
+function withoutRoots({ context }: Ask): WayOut[] {
+  const { form, branches, id } = context.part;
+  return form.kind === 'tree' && branches.roots && !branches.folded && form.rootsMm > 0
+    ? [
+        {
+          says: 'leave the roots without wire and peg the bundle',
+          change: { path: ['parts', id, 'branches', 'roots'], value: false },
+        },
+      ]
+    : [];
+}
+
 /** The wire that is taken, and whether it passes every check. */
 export function wireFigure(ask: Ask, advice: Advice | null): Reckoning {
   const { context, wire } = ask;
@@ -46,6 +59,7 @@ export function wireFigure(ask: Ask, advice: Advice | null): Reckoning {
           says: `${wireSays(wire)}: ${fails.slice(0, 2).join('; ')}`,
           waysOut: [
             ...betterWires(ask),
+            ...withoutRoots(ask),
             { says: 'or support it in the oven, bring the limb nearer to the body, or make it stouter' },
           ],
         };
