@@ -273,7 +273,7 @@ describe('the bending drawing and the cut', () => {
   it('what is cut leaves stock, offcuts worth keeping come into it, and no wire is lost or made', () => {
     const ferry = lowWaterFerry(NOW);
     const pieces = [...bones.values()].flatMap((one) => one.pieces);
-    const plan = cutPlans(pieces, ferry.wireStock, {}).find(({ diameterMm }) => diameterMm === 1);
+    const plan = cutPlans(pieces, ferry.wireStock, {}).plans.find(({ diameterMm }) => diameterMm === 1);
     if (!plan) throw new Error('no plan');
     const after = logCut(ferry, plan, {}, NOW, () => 0.5);
     expect(after.log).toHaveLength(ferry.log.length + 1);

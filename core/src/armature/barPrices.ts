@@ -88,8 +88,14 @@ class Basis {
  * hold, against what a bar can hold.
  *
  * @param bar length of a bar, in the units of the sizes; every piece goes into one
+ * @param enough a bound so high will do
  */
-export function barPrices(kinds: Sizes, bar: number, remainders: readonly Remainder[]): BarPrices {
+export function barPrices(
+  kinds: Sizes,
+  bar: number,
+  remainders: readonly Remainder[],
+  enough: number,
+): BarPrices {
   const { sizes, counts } = kinds;
   const rows = sizes.length + remainders.length;
   const right = [...counts, ...remainders.map(({ count }) => count)];
@@ -124,6 +130,7 @@ export function barPrices(kinds: Sizes, bar: number, remainders: readonly Remain
     const all = worths.reduce((sum, price, i) => sum + price * (counts[i] ?? 0), 0);
     const held = onOld.reduce((sum, { most }, j) => sum + most * (remainders[j]?.count ?? 0), 0);
     if (onBar.most > 0) bound = Math.max(bound, (all - held) / onBar.most);
+    if (Math.ceil(bound - 1e-6) >= enough) break;
     const entering = [
       { gain: onBar.worth - 1, column: patternColumn(onBar.fill, -1) },
       ...onOld.map(({ worth, fill }, j) => ({

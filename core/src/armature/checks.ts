@@ -71,7 +71,7 @@ function depthsOf({ shape, shrink }: PartContext, runs: readonly Run[]): Depth[]
     run.limbs.flatMap((limb) =>
       limb.path.flatMap((at, i): Depth[] => {
         // In the ground or in the trunk there is no flesh of the limb’s own.
-        const isRoot = i === 0 && !run.isDrawn;
+        const isRoot = i === 0 && run.drawnId === null;
         if (isRoot || (limb.stands && i === limb.path.length - 1)) return [];
         const through = limb.through?.[i] ?? 1;
         const key = `${at.join()} ${run.wire ? run.name : ''}`;

@@ -1,5 +1,5 @@
 import type { Vec3 } from '../form/index.ts';
-import type { RunChoice } from '../piece/index.ts';
+import { DEFAULT_RUN, type RunChoice } from '../piece/index.ts';
 import type { PartContext } from '../whole/context.ts';
 import { apart, type Limb } from './limbs.ts';
 import { plainRun, type Run, type RunEnd } from './run.ts';
@@ -83,7 +83,7 @@ function drawnRun(context: PartContext, choice: RunChoice): Run | null {
     ends: [end(first, choice.startMm), end(last, choice.endMm)],
     wire: choice.wire,
     layMm: choice.layMm,
-    isDrawn: true,
+    drawnId: choice.id,
   });
 }
 
@@ -92,4 +92,41 @@ export function drawnRuns(context: PartContext): Run[] {
   return context.part.runs
     .filter(({ drawn, out }) => drawn.length > 0 && !out)
     .flatMap((choice) => drawnRun(context, choice) ?? []);
+}
+
+/** Whether a choice leaves a proposed wire as it was. */
+function saysNothing({ out, wire, layMm, startMm, endMm, drawn }: RunChoice): boolean {
+  const isPlain = [wire, layMm, startMm, endMm].every((one) => one === null);
+  return isPlain && !out && drawn.length === 0;
+}
+
+/**
+ * What is settled about a part’s wires with one of them changed; what changes nothing any more is dropped.
+ *
+ * @param newIdOf makes the id of a choice that was not there
+ */
+export function withRunChoice(
+  choices: readonly RunChoice[],
+  name: string,
+  change: Partial<Omit<RunChoice, 'id' | 'drawn'>>,
+  newIdOf: () => string,
+): RunChoice[] {
+  const known = choices.find((one) => one.name === name && one.drawn.length === 0);
+  const next: RunChoice = { ...DEFAULT_RUN, id: newIdOf(), name, ...known, ...change, drawn: [] };
+  const others = choices.filter((one) => one !== known);
+  return saysNothing(next) ? others : [...others, next];
+}
+
+/** A straight wire through the middle of a part, for the maker to bend. */
+export function straightChoice({ part, shrink }: PartContext, path: readonly Vec3[], id: string): RunChoice {
+  const taken = new Set(part.runs.map(({ name }) => name));
+  let n = 1;
+  while (taken.has(`wire ${n}`)) n += 1;
+  const ends = [path[0], path.at(-1)].flatMap((point) => (point ? [point] : []));
+  return {
+    ...DEFAULT_RUN,
+    id,
+    name: `wire ${n}`,
+    drawn: ends.map(([x, y, z]) => ({ xMm: x * shrink, yMm: y * shrink, zMm: z * shrink })),
+  };
 }

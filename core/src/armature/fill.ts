@@ -13,7 +13,8 @@ export interface Fill {
   readonly most: number;
 }
 
-const MOST_NODES = 20_000;
+/** Branches looked at; with many lengths the bound stands in for what is left. */
+const MOST_NODES = 4000;
 const SLACK = 1e-12;
 
 /**

@@ -29,8 +29,8 @@ export interface Nesting {
 
 /** Lengths are compared in tenths of a millimetre. */
 const TENTHS = 10;
-/** Nodes of the search after which the best found stands with its bound. */
-const MOST_NODES = 40_000;
+/** Fillings looked at in the search, after which the best found stands with its bound. */
+const MOST_LOOKS = 120_000;
 
 /** A fill of one bar: pieces taken by kind, and the room they take. */
 interface Kind {
@@ -68,7 +68,6 @@ function fewestBars(
   if (best.length <= lower) return { fills: best, isOptimal: true };
   const chosen: number[][] = [];
   const search = (): boolean => {
-    nodes.left -= 1;
     if (nodes.left < 0) return false;
     const first = counts.findIndex((count) => count > 0);
     if (first < 0) {
@@ -79,7 +78,9 @@ function fewestBars(
     const state = counts.join();
     if ((reached.get(state) ?? Infinity) <= chosen.length) return false;
     reached.set(state, chosen.length);
-    for (const fill of fillsWith(first, counts, sizes, bar)) {
+    const fills = fillsWith(first, counts, sizes, bar);
+    nodes.left -= fills.length + 1;
+    for (const fill of fills) {
       fill.forEach((n, i) => {
         counts[i] = (counts[i] ?? 0) - n;
       });
@@ -150,26 +151,36 @@ function fillsWith(
   const found: { fill: number[]; room: number }[] = [];
   const fill = counts.map(() => 0);
   fill[first] = 1;
-  const extend = (at: number, room: number): void => {
-    if (found.length > MOST_FILLS / sizes.length) return;
+  /** Length of all pieces from a kind on. */
+  const rest = new Array<number>(sizes.length + 1).fill(0);
+  for (let i = sizes.length - 1; i >= 0; i -= 1)
+    rest[i] = (rest[i + 1] ?? 0) + (sizes[i] ?? 0) * ((counts[i] ?? 0) - (fill[i] ?? 0));
+  let steps = MOST_STEPS;
+  /** @param skipped smallest piece that was left out, though there is one more of it */
+  const extend = (at: number, room: number, skipped: number): void => {
+    steps -= 1;
+    if (steps < 0 || found.length > MOST_FILLS / sizes.length) return;
+    // Even with all that is left there would be room for one that was left out.
+    if (room - (rest[at] ?? 0) >= skipped) return;
     if (at === sizes.length) {
-      const isMaximal = sizes.every((size, i) => size > room || (fill[i] ?? 0) >= (counts[i] ?? 0));
-      if (isMaximal) found.push({ fill: [...fill], room });
+      found.push({ fill: [...fill], room });
       return;
     }
     const size = sizes[at] ?? 1;
     const taken = fill[at] ?? 0;
-    const most = Math.min((counts[at] ?? 0) - taken, Math.floor(room / size + 1e-9));
+    const there = (counts[at] ?? 0) - taken;
+    const most = Math.min(there, Math.floor(room / size + 1e-9));
     for (let n = most; n >= 0; n -= 1) {
       fill[at] = taken + n;
-      extend(at + 1, room - n * size);
+      extend(at + 1, room - n * size, n < there ? Math.min(skipped, size) : skipped);
     }
     fill[at] = taken;
   };
-  extend(first, bar - (sizes[first] ?? 0));
+  extend(first, bar - (sizes[first] ?? 0), Infinity);
   return found.sort((a, b) => a.room - b.room).map((one) => one.fill);
 }
 const MOST_FILLS = 48_000;
+const MOST_STEPS = 200_000;
 
 /** A good start: each bar is filled as full as it goes round the largest piece left. */
 function greedy(counts: number[], sizes: readonly number[], bar: number): number[][] {
@@ -242,63 +253,71 @@ function wholePatterns(kinds: Sizes, remainders: readonly Remainder[], { pattern
 /** Most lengths that prices are looked for; with more, bounds by counting come near enough. */
 const MOST_KINDS = 60;
 
-/** A bound on the bars, and ways to fill stock. */
-function boundOf(kinds: Sizes, bar: number, remainders: readonly Remainder[]): BarPrices {
-  if (kinds.sizes.length <= MOST_KINDS) return barPrices(kinds, bar, remainders);
-  const total = kinds.sizes.reduce((sum, size, i) => sum + size * (kinds.counts[i] ?? 0), 0);
+/** A bound on the bars by counting lengths. */
+function countedBound({ sizes, counts }: Sizes, bar: number, remainders: readonly Remainder[]): number {
+  if (remainders.length === 0) return lowerBound(counts, sizes, bar);
+  const total = sizes.reduce((sum, size, i) => sum + size * (counts[i] ?? 0), 0);
   const held = remainders.reduce((sum, { length, count }) => sum + length * count, 0);
-  const plain = remainders.length === 0 ? lowerBound(kinds.counts, kinds.sizes, bar) : 0;
-  return { bound: Math.max(plain, Math.ceil((total - held) / bar - 1e-9)), patterns: [] };
+  return Math.max(0, Math.ceil((total - held) / bar - 1e-9));
 }
 
-/** Ways to begin, each completed with as few bars as can be; the fewest bars win, then the least of the remainders. */
+/** Fewest bars, and among them the least of the remainders. */
+function isBetter(one: Plan, other: Plan, remainders: readonly Remainder[]): boolean {
+  const lengthOf = ({ onOld }: Plan) => onOld.reduce((sum, { on }) => sum + (remainders[on]?.length ?? 0), 0);
+  return (
+    one.bars.length < other.bars.length ||
+    (one.bars.length === other.bars.length && lengthOf(one) < lengthOf(other))
+  );
+}
+
+/**
+ * Ways to begin, each completed with as few bars as can be; the fewest bars win, then the least of the remainders. Prices are
+ * looked for only where counting leaves it open whether fewer would do.
+ */
 function bestPlan(
   kinds: Sizes,
   bar: number,
   remainders: readonly Remainder[],
 ): { plan: Plan; bound: number } {
-  const canBuy = bar > 0;
-  const prices = canBuy ? boundOf(kinds, bar, remainders) : { bound: 0, patterns: [] };
   const { sizes } = kinds;
+  const canBuy = bar > 0;
   const shortFirst = remainders
     .map((_, i) => i)
     .sort((a, b) => (remainders[a]?.length ?? 0) - (remainders[b]?.length ?? 0));
-  const nodes = { left: MOST_NODES };
-  const finish = (onOld: Plan['onOld'], bars: Plan['bars'], left: readonly number[]): Plan => {
+  let bound = canBuy ? countedBound(kinds, bar, remainders) : 0;
+  const finish = (onOld: Plan['onOld'], bars: Plan['bars'], left: readonly number[], looks: number): Plan => {
     if (isEmpty(left) || !canBuy) return { onOld, bars };
-    const more = fewestBars({ sizes, counts: left }, bar, prices.bound - bars.length, nodes);
+    const more = fewestBars({ sizes, counts: left }, bar, bound - bars.length, { left: looks });
     return { onOld, bars: [...bars, ...more.fills] };
   };
-  const starts: (() => Plan)[] = [
-    ...[shortFirst, [...shortFirst].reverse()].map((order) => () => {
-      const { onOld, left } = filledUp(kinds, remainders, sizes, order);
-      return finish(onOld, [], left);
-    }),
-    () => {
-      const whole = wholePatterns(kinds, remainders, prices);
-      const { onOld, left } = filledUp({ sizes, counts: whole.left }, whole.rest, sizes, shortFirst);
-      return finish([...whole.onOld, ...onOld], whole.bars, left);
-    },
-    // Long pieces first are what bars cannot take in: pieces worth more than they are long.
-    ...[1.02, 1.1].map((power) => () => {
-      const worth = sizes.map((size) => size ** power);
-      const { onOld, left } = filledUp(kinds, remainders, worth, shortFirst);
-      return finish(onOld, [], left);
-    }),
-  ];
-  const lengthOf = ({ onOld }: Plan) => onOld.reduce((sum, { on }) => sum + (remainders[on]?.length ?? 0), 0);
-  let best: Plan | null = null;
-  for (const start of remainders.length > 0 ? starts : [starts[2], starts[1]]) {
-    if (!start) continue;
-    const plan = start();
-    const isBetter =
-      !best ||
-      plan.bars.length < best.bars.length ||
-      (plan.bars.length === best.bars.length && lengthOf(plan) < lengthOf(best));
-    if (isBetter) best = plan;
-    if (best && best.bars.length <= prices.bound && remainders.length === 0) break;
+  const begun = (worth: readonly number[], order: readonly number[], looks: number): Plan => {
+    const { onOld, left } = filledUp(kinds, remainders, worth, order);
+    return finish(onOld, [], left, looks);
+  };
+  let best = begun(sizes, shortFirst, 0);
+  const weigh = (plan: Plan) => {
+    if (isBetter(plan, best, remainders)) best = plan;
+  };
+  if (remainders.length > 0) weigh(begun(sizes, [...shortFirst].reverse(), 0));
+  if (!canBuy || best.bars.length <= bound) return { plan: best, bound };
+  if (sizes.length <= MOST_KINDS) {
+    const prices = barPrices(kinds, bar, remainders, best.bars.length);
+    bound = Math.max(bound, prices.bound);
+    const whole = wholePatterns(kinds, remainders, prices);
+    const { onOld, left } = filledUp({ sizes, counts: whole.left }, whole.rest, sizes, shortFirst);
+    weigh(finish([...whole.onOld, ...onOld], whole.bars, left, MOST_LOOKS));
   }
-  return { plan: best ?? { onOld: [], bars: [] }, bound: prices.bound };
+  // Long pieces are what bars cannot take in: they are then worth more than they are long.
+  for (const power of [1, 1.02, 1.1])
+    if (best.bars.length > bound)
+      weigh(
+        begun(
+          sizes.map((size) => size ** power),
+          shortFirst,
+          MOST_LOOKS,
+        ),
+      );
+  return { plan: best, bound };
 }
 
 /** Pieces longer than a bar: each takes the shortest remainder that it goes on, or none. */
@@ -321,8 +340,8 @@ function tooLong(sizes: readonly number[], bar: number, remainders: readonly Rem
 
 /**
  * Nests pieces on stock: counted lengths (remainders of spools) are used up first, so that as few bars of the length that can
- * be bought are needed as there can be, and then as little of the remainders. The number of bars is proved least, or its bound
- * is told.
+ * be bought are needed as there can be; among the ways found the one that leaves most of the remainders. The number of bars is
+ * proved least, or its bound is told.
  *
  * @param piecesMm lengths to cut, mm
  * @param kerfMm lost at each cut; 0 or more

@@ -11,47 +11,75 @@ export interface CutPlan {
   /** One for each length to cut. */
   readonly pieces: readonly CutPiece[];
   readonly nesting: Nesting;
+  /** Length that is bought, mm. */
+  readonly barMm: number;
+}
+
+/** Why the pieces of one wire are not nested. */
+export interface CutFault {
+  readonly metal: Metal;
+  readonly diameterMm: number;
+  readonly says: string;
 }
 
 /** Most pieces that are nested one by one. */
-const MOST_PIECES = 500;
+export const MOST_PIECES = 2000;
+/** A bar is not shorter than this, whatever the maker’s own value says, mm. */
+const LEAST_BAR = 1;
 
-const sameWire = (a: { metal: Metal; diameterMm: number }, b: { metal: Metal; diameterMm: number }) =>
-  a.metal === b.metal && a.diameterMm === b.diameterMm;
+type Kind = Pick<CutPlan, 'metal' | 'diameterMm'>;
+const sameWire = (a: Kind, b: Kind) => a.metal === b.metal && a.diameterMm === b.diameterMm;
 
-/**
- * What is cut of every wire of a piece: remainders in stock first, then bars of the length that is bought.
- *
- * @throws {RangeError} for more than 500 lengths of one wire
- */
+/** Kinds of wire among pieces, each once. */
+function kindsAmong(pieces: readonly CutPiece[]): Kind[] {
+  const kinds = new Map<string, Kind>();
+  for (const { wire } of pieces) kinds.set(`${wire.metal} ${wire.diameterMm}`, wire);
+  return [...kinds.values()].map(({ metal, diameterMm }) => ({ metal, diameterMm }));
+}
+
+function planOf(
+  kind: Kind,
+  pieces: readonly CutPiece[],
+  stock: readonly WireStock[],
+  barMm: number,
+): CutPlan | CutFault {
+  const own = pieces.filter(({ wire }) => sameWire(wire, kind));
+  const count = own.reduce((sum, one) => sum + one.count, 0);
+  if (count > MOST_PIECES)
+    return {
+      ...kind,
+      says: `${count} lengths of ${kind.diameterMm} mm ${kind.metal} are too many to nest; at most ${MOST_PIECES}: cut them part by part, or make fewer copies at a time`,
+    };
+  const each = own.flatMap((one) => Array.from({ length: one.count }, () => one));
+  const inStock = stock.filter((one) => sameWire(one, kind));
+  return {
+    ...kind,
+    pieces: each,
+    barMm,
+    // The allowance for a cut is in each length already.
+    nesting: nest(
+      each.map(({ lengthMm }) => lengthMm),
+      [
+        ...inStock.map(({ lengthMm, count: n }) => ({ lengthMm, count: n })),
+        { lengthMm: barMm, count: Infinity },
+      ],
+      0,
+    ),
+  };
+}
+
+/** What is cut of every wire of a piece: remainders in stock first, then bars of the length that is bought. */
 export function cutPlans(
   pieces: readonly CutPiece[],
   stock: readonly WireStock[],
   own: OwnValues,
-): CutPlan[] {
-  const bar = sourced('cut.bar', own).value;
-  const kinds = pieces.filter(({ wire }, i) => pieces.findIndex((other) => sameWire(other.wire, wire)) === i);
-  return kinds.map(({ wire: { metal, diameterMm } }) => {
-    const each = pieces
-      .filter(({ wire }) => sameWire(wire, { metal, diameterMm }))
-      .flatMap((one) => Array.from({ length: Math.min(one.count, MOST_PIECES + 1) }, () => one));
-    if (each.length > MOST_PIECES)
-      throw new RangeError(
-        `${each.length} lengths of one wire are too many to nest; at most ${MOST_PIECES}: split the parts`,
-      );
-    const inStock = stock.filter((one) => sameWire(one, { metal, diameterMm }));
-    return {
-      metal,
-      diameterMm,
-      pieces: each,
-      // The allowance for a cut is in each length already.
-      nesting: nest(
-        each.map(({ lengthMm }) => lengthMm),
-        [...inStock.map(({ lengthMm, count }) => ({ lengthMm, count })), { lengthMm: bar, count: Infinity }],
-        0,
-      ),
-    };
-  });
+): { readonly plans: readonly CutPlan[]; readonly faults: readonly CutFault[] } {
+  const barMm = Math.max(LEAST_BAR, sourced('cut.bar', own).value);
+  const all = kindsAmong(pieces).map((kind) => planOf(kind, pieces, stock, barMm));
+  return {
+    plans: all.filter((one): one is CutPlan => 'nesting' in one),
+    faults: all.filter((one): one is CutFault => 'says' in one),
+  };
 }
 
 /** A piece after a wire has been cut: what was in stock is used, offcuts worth keeping come into it, and the log says so. */

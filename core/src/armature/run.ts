@@ -20,7 +20,8 @@ export interface Run {
   readonly group: 'tips' | 'twigs' | null;
   /** Folded at its lowest point, where both halves go in as one peg. */
   readonly isFolded: boolean;
-  readonly isDrawn: boolean;
+  /** Entry of a wire that is drawn by hand; null for a proposed one. */
+  readonly drawnId: string | null;
   /** What the maker has settled for this wire alone; null takes the part’s. */
   readonly wire: Wire | null;
   /** Length of one turn of its twist, mm; null as the handbook has it. */
@@ -36,7 +37,7 @@ export function plainRun(over: Pick<Run, 'name' | 'path' | 'limbs'> & Partial<Ru
     ends: [FREE_END, FREE_END],
     group: null,
     isFolded: false,
-    isDrawn: false,
+    drawnId: null,
     wire: null,
     layMm: null,
     ...over,

@@ -48,9 +48,9 @@ import {
 } from './constants.ts';
 import { FORM_CLASSES, PersonFormData } from './forms.ts';
 import { type ClayId, type EntryId, ID_PATTERN, type PartId, type PictureId, type PieceId } from './ids.ts';
-import { BranchPlan, RunChoice, WireChoice, WireStock } from './wires.ts';
+import { BranchPlan, RunChoice, WireChoice, WirePlace, WireStock } from './wires.ts';
 
-export { BranchPlan, RunChoice, WireChoice, WireStock };
+export { BranchPlan, RunChoice, WireChoice, WirePlace, WireStock };
 
 const FINITE = { allowInfinity: false, allowNaN: false } as const;
 const NAME_LENGTH = 200;

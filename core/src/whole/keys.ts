@@ -200,6 +200,13 @@ export const KEYS: readonly KeyRow[] = [
   { key: 'bones.peg', lens: 'bones', of: 'part', unit: 'mm', says: 'depth of the pegs under the feet' },
   { key: 'bones.drill', lens: 'bones', of: 'part', unit: 'mm', says: 'hole for a peg' },
   { key: 'bones.length', lens: 'bones', of: 'part', unit: 'm', says: 'wire to cut for all of them' },
+  {
+    key: 'bones.cut.*',
+    lens: 'bones',
+    of: 'piece',
+    unit: 'm',
+    says: 'one wire over all parts, in stock and bought',
+  },
   { key: 'bulk.skin', lens: 'bulk', of: 'part', unit: 'mm', says: 'clay over the core' },
   { key: 'bulk.core', lens: 'bulk', of: 'part', unit: 'cm³', says: 'volume of the foil core' },
   { key: 'bulk.foil', lens: 'bulk', of: 'part', unit: 'm', says: 'foil to tear off for one core' },

@@ -1,4 +1,4 @@
-import { type BonesFound, type PartBones, reckonBones } from '../armature/index.ts';
+import { type BonesFound, type CutList, type PartBones, reckonBones, reckonCuts } from '../armature/index.ts';
 import { reckonPartBake, reckonPieceBake } from '../bake/index.ts';
 import { reckonAdditions, reckonBrief, reckonDecisions, reckonFeatures } from '../brief/index.ts';
 import { claySharesOf, type PartBulk, reckonClays, reckonPartBulk } from '../bulk/index.ts';
@@ -20,6 +20,8 @@ export interface PieceReckoned {
   readonly bulk: ReadonlyMap<string, PartBulk>;
   /** Wires of each part that has an armature. */
   readonly bones: ReadonlyMap<string, PartBones>;
+  /** What is cut of every wire. */
+  readonly cuts: CutList;
   /** Parts no solid follows from. */
   readonly faults: readonly Fault[];
 }
@@ -68,6 +70,8 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
     }),
   );
   for (const { figures } of bones.values()) all.push(...figures);
+  const cuts = reckonCuts(context, bones);
+  all.push(...cuts.figures);
   const byId = new Map(all.map((figure) => [figure.id, figure]));
   all.push(...reckonLog(context, (part, key) => byId.get(reckoningId(part, key))));
   return {
@@ -75,6 +79,7 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
     contexts,
     bulk,
     bones,
+    cuts,
     faults,
   };
 }

@@ -1,6 +1,7 @@
 import { makeShapeStore, type PersonForm, PLAIN_PERSON } from '@every-inch/core/form';
 import { DEFAULT_PART, type Part, type PartId } from '@every-inch/core/piece';
-import { type PartContext, type PieceReckoned, reckonPiece } from '@every-inch/core/whole';
+import type { Scale } from '@every-inch/core/scale';
+import { bonesAt, type PartContext, type PieceReckoned, reckonPiece } from '@every-inch/core/whole';
 import { createSelector } from '@reduxjs/toolkit';
 import { useMemo } from 'react';
 import { type Heeds, heedsOf } from './heeds.ts';
@@ -18,6 +19,23 @@ export const selectReckoned: (state: State) => PieceReckoned | null = createSele
   (piece, workshopOwn, now) =>
     piece && now !== '' ? reckonPiece(piece, { shapes, workshopOwn, now }) : null,
 );
+
+/** The armature of a part were the piece at other scales; what it has none at is left out. */
+export function useBonesAt(part: Part, scales: readonly Scale[]) {
+  const piece = useAppSelector((state) => state.document.piece);
+  const workshopOwn = useAppSelector((state) => state.workshop.own);
+  const now = useAppSelector((state) => state.session.today);
+  return useMemo(
+    () =>
+      piece
+        ? scales.flatMap((scale) => {
+            const found = bonesAt(piece, part.id, scale, { shapes, workshopOwn, now });
+            return found ? [{ scale, ...found }] : [];
+          })
+        : [],
+    [piece, part.id, scales, workshopOwn, now],
+  );
+}
 
 /** A person to compare with, as a part that is none of the piece's. */
 const BESIDE: PersonForm = { ...PLAIN_PERSON, statureMm: 1700 };

@@ -5,7 +5,7 @@ import type { TreeForm, Vec3 } from '../types.ts';
 
 /** Turn from one fork to the next; the golden angle lets no two limbs stand over one another. */
 const GOLDEN = Math.PI * (3 - Math.sqrt(5));
-const MOST_FORKS = 5;
+const MOST_FORKS = 7;
 
 interface Branch {
   readonly from: Vec3;

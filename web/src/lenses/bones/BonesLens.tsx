@@ -1,19 +1,9 @@
-import {
-  bendsOf,
-  bonesDrawing,
-  type PartBones,
-  pathLength,
-  pegsOf,
-  wireSays,
-} from '@every-inch/core/armature';
-import { METALS, METRIC_WIRES, type Metal } from '@every-inch/core/handbook';
-import { formatMiniMm, miniMm } from '@every-inch/core/units';
+import { bonesDrawing, type PartBones, rodPath, straightChoice, wireSays } from '@every-inch/core/armature';
+import { newId } from '@every-inch/core/piece';
 import type { PartContext } from '@every-inch/core/whole';
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
-import { Choice } from '../../parts/Choice.tsx';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
-import { NumberField } from '../../parts/NumberField.tsx';
 import { ASSUMED_PX_PER_MM, useTrueSize } from '../../parts/screenScale.ts';
 import { TrueSize } from '../../parts/TrueSize.tsx';
 import { useSizeMm } from '../../parts/useSize.ts';
@@ -22,8 +12,14 @@ import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
 import { useReckoned } from '../../state/derived.ts';
 import { editAt, selectPart, useAppDispatch, useAppSelector } from '../../state/store.ts';
 import { BendingSheet } from './BendingSheet.tsx';
+import { Branches } from './Branches.tsx';
 import { CutList } from './CutList.tsx';
+import { DrawBoard } from './DrawBoard.tsx';
+import { Holes } from './Holes.tsx';
+import { OtherScales } from './OtherScales.tsx';
 import { PlainShapes } from './PlainShapes.tsx';
+import { RunsTable } from './RunsTable.tsx';
+import { WireFields } from './WireFields.tsx';
 
 const PoseBoard = lazy(() => import('../../parts/PoseBoard.tsx'));
 
@@ -82,13 +78,15 @@ function Skeleton({ context, bones, isSagging, pxPerMm }: SkeletonProps) {
 /** The upper half: the wires in the part, or its joints to be pulled. */
 function Upper({ context, bones }: PartProps) {
   const { part } = context;
-  const [isPosing, setIsPosing] = useState(false);
+  const [board, setBoard] = useState<'wires' | 'pose' | 'draw'>('wires');
+  const hasDrawn = part.runs.some(({ drawn }) => drawn.length > 0);
+  const toggle = useCallback((to: 'pose' | 'draw') => setBoard((now) => (now === to ? 'wires' : to)), []);
   const [isSagging, setIsSagging] = useState(false);
   const screen = useTrueSize();
   const [isTrue, setIsTrue] = useState(false);
   useLensKey(
     'j',
-    useCallback(() => setIsPosing((now) => !now), []),
+    useCallback(() => toggle('pose'), [toggle]),
   );
   const bends = 'angles' in part.form;
   return (
@@ -102,10 +100,21 @@ function Upper({ context, bones }: PartProps) {
             <button
               type="button"
               className="press-quiet"
-              aria-pressed={isPosing}
-              onClick={() => setIsPosing(!isPosing)}
+              aria-pressed={board === 'pose'}
+              onClick={() => toggle('pose')}
             >
-              {isPosing ? 'Back to the wires' : 'Pose it by hand'} <kbd className="figure text-quiet">J</kbd>
+              {board === 'pose' ? 'Back to the wires' : 'Pose it by hand'}{' '}
+              <kbd className="figure text-quiet">J</kbd>
+            </button>
+          )}
+          {hasDrawn && (
+            <button
+              type="button"
+              className="press-quiet"
+              aria-pressed={board === 'draw'}
+              onClick={() => toggle('draw')}
+            >
+              {board === 'draw' ? 'Back to the wires' : 'Bend the drawn wires'}
             </button>
           )}
           <label className="flex items-center gap-1.5">
@@ -119,7 +128,11 @@ function Upper({ context, bones }: PartProps) {
           <TrueSize isTrue={isTrue} onTrue={setIsTrue} screen={screen} />
         </span>
       </div>
-      {isPosing && 'angles' in part.form ? (
+      {board === 'draw' && hasDrawn ? (
+        <div className="h-[min(440px,52vh)] min-h-64">
+          <DrawBoard context={context} bones={bones} />
+        </div>
+      ) : board === 'pose' && 'angles' in part.form ? (
         <div className="relative h-[min(380px,46vh)] min-h-56">
           <Suspense fallback={<p className="p-4 text-quiet">Laying the joints out …</p>}>
             <PoseBoard context={context} part={{ ...part, form: part.form }} />
@@ -132,107 +145,40 @@ function Upper({ context, bones }: PartProps) {
   );
 }
 
-/** The wire that is taken: the one advised, or the maker’s own. */
-function WireFields({ context, bones }: PartProps) {
-  const dispatch = useAppDispatch();
-  const { part } = context;
-  const { wire } = bones;
-  const set = (value: PartContext['part']['wire']) =>
-    dispatch(editAt(`wire of ${part.name}`, ['parts', part.id, 'wire'], value));
-  return (
-    <div className="mt-3 flex flex-wrap items-end gap-x-5 gap-y-2">
-      <Choice
-        label="Metal"
-        value={wire.metal}
-        options={METALS.map((value) => ({ value, says: value }))}
-        onChoose={(metal: Metal) => set({ ...wire, metal })}
-      />
-      <Choice
-        label="Thickness"
-        value={String(wire.diameterMm)}
-        options={[...new Set<number>([...METRIC_WIRES, wire.diameterMm])]
-          .sort((a, b) => a - b)
-          .map((mm) => ({ value: String(mm), says: `${mm} mm` }))}
-        onChoose={(mm) => set({ ...wire, diameterMm: Number(mm) })}
-      />
-      <NumberField
-        label="Strands"
-        whole
-        min={1}
-        max={7}
-        className="w-14"
-        value={wire.strands}
-        onNumber={(strands) => set({ ...wire, strands })}
-      />
-      {part.wire && (
-        <button type="button" className="press-quiet text-fired" onClick={() => set(null)}>
-          back to what is advised
-        </button>
-      )}
-    </div>
-  );
-}
-
-function Runs({ bones }: { readonly bones: PartBones }) {
-  return (
-    <div className="relative mt-3 overflow-x-auto">
-      <table className="w-full [&_td]:pl-3 [&_th]:pl-3">
-        <thead>
-          <tr className="heading border-b border-ink text-right">
-            <th className="text-left font-semibold">run</th>
-            <th className="font-semibold">along it, mm</th>
-            <th className="font-semibold">pegs</th>
-            <th className="font-semibold">bends, from its start</th>
-            <th className="font-semibold">cut, mm</th>
-            <th className="font-semibold">how many</th>
-          </tr>
-        </thead>
-        <tbody>
-          {bones.runs.map((run, i) => {
-            const { name, path } = run;
-            const pegs = pegsOf([run]).length;
-            const piece = bones.pieces[i];
-            return (
-              <tr key={name} className="border-b border-hair text-right">
-                <th scope="row" className="py-1 text-left font-normal">
-                  {name}
-                </th>
-                <td className="figure">{formatMiniMm(miniMm(pathLength(path)))}</td>
-                <td className="figure">{pegs}</td>
-                <td className="figure text-[12.5px]">
-                  {bendsOf(path)
-                    .map(({ atMm, degrees }) => `${atMm.toFixed(0)} mm ${Math.round(degrees)}°`)
-                    .join(', ') || 'none'}
-                </td>
-                <td className="figure">{piece ? formatMiniMm(miniMm(piece.lengthMm)) : ''}</td>
-                <td className="figure">{piece?.count}</td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
-    </div>
-  );
-}
-
 function PartBonesView({ context, bones }: PartProps) {
   return (
     <>
       <Upper context={context} bones={bones} />
       <WireFields context={context} bones={bones} />
-      <Runs bones={bones} />
+      <RunsTable context={context} bones={bones} />
+      {context.part.form.kind === 'tree' && <Branches context={context} bones={bones} />}
     </>
   );
 }
 
-/** Why a part has no wire. */
+/** Why a part has no wire; one can be put in all the same. */
 function NoBones({ context }: { readonly context: PartContext | undefined }) {
+  const dispatch = useAppDispatch();
   if (!context) return <p className="text-quiet">Choose a part that can be built.</p>;
+  const { part } = context;
+  if (part.mix.length === 0)
+    return <p className="text-quiet">{part.name} is not of clay: nothing in it wants a wire.</p>;
+  const put = () =>
+    dispatch(
+      editAt(
+        `a wire drawn in of ${part.name}`,
+        ['parts', part.id, 'runs'],
+        [...part.runs, straightChoice(context, rodPath(context), newId('run'))],
+      ),
+    );
   return (
     <p className="text-quiet">
-      {context.part.mix.length === 0
-        ? `${context.part.name} is not of clay: nothing in it wants a wire.`
-        : `${context.part.name} is stout enough to do without a wire.`}
+      {part.form.kind === 'mesh'
+        ? `Nothing is known of what ${part.name} has inside: draw its wires.`
+        : `${part.name} is stout enough to do without a wire.`}{' '}
+      <button type="button" className="press-quiet text-fired" onClick={put}>
+        + A straight wire, to be bent
+      </button>
     </p>
   );
 }
@@ -253,11 +199,13 @@ export default function BonesLens() {
             <>
               <PartBonesView key={context.part.id} context={context} bones={own} />
               <BendingSheet context={context} bones={own} />
+              <OtherScales key={`scales of ${context.part.id}`} context={context} />
             </>
           ) : (
             <NoBones context={context} />
           )}
           <CutList />
+          <Holes any={context ?? [...contexts.values()][0]} />
           <PlainShapes />
         </fieldset>
       }

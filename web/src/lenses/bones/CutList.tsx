@@ -1,11 +1,12 @@
-import { type Cut, type CutPlan, cutPlans, logCut } from '@every-inch/core/armature';
+import { type Cut, type CutPlan, logCut } from '@every-inch/core/armature';
 import { METALS } from '@every-inch/core/handbook';
 import { newId, type WireStock } from '@every-inch/core/piece';
+import type { Reckoning } from '@every-inch/core/reckoning';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
-import { useMemo } from 'react';
 import { toast } from 'sonner';
 import { BinButton } from '../../parts/BinButton.tsx';
 import { Choice } from '../../parts/Choice.tsx';
+import { FigureRow } from '../../parts/FigureRow.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { useReckoned } from '../../state/derived.ts';
@@ -60,7 +61,7 @@ function Bar({ cut: { stockMm, pieces, leftMm }, plan, longest }: BarProps) {
   );
 }
 
-function Plan({ plan }: { readonly plan: CutPlan }) {
+function Plan({ plan, figure }: { readonly plan: CutPlan; readonly figure: Reckoning | undefined }) {
   const dispatch = useAppDispatch();
   const { contexts } = useReckoned();
   const { nesting, metal, diameterMm, pieces } = plan;
@@ -75,25 +76,16 @@ function Plan({ plan }: { readonly plan: CutPlan }) {
   };
   return (
     <section aria-label={`Cut from ${name}`} className="mt-2">
-      <div className="flex flex-wrap items-baseline gap-x-3">
-        <h4 className="font-medium">{name}</h4>
-        <span className="text-[13px] text-quiet">
-          {pieces.length} {pieces.length === 1 ? 'length' : 'lengths'} from {nesting.cuts.length}{' '}
-          {nesting.cuts.length === 1 ? 'piece' : 'pieces'},{' '}
-          {nesting.isOptimal
-            ? 'as few as it can be done with'
-            : `at least ${(nesting.boundMm / 1000).toFixed(2)} m are needed, ${(nesting.usedMm / 1000).toFixed(2)} m are taken`}
-        </span>
-        <button type="button" className="press-quiet ml-auto text-fired" onClick={log}>
+      <div className="flex flex-wrap items-start gap-x-3">
+        <div className="min-w-72 flex-1">{figure && <FigureRow figure={figure} />}</div>
+        <button type="button" className="press-quiet text-fired" onClick={log}>
           It is cut
         </button>
       </div>
-      {nesting.unplaced.length > 0 && (
-        <p role="alert" className="text-[13px] text-wont">
-          {nesting.unplaced.length} of them are longer than any stock: buy longer wire (set its length in the
-          Workshop), or make the part in two.
-        </p>
-      )}
+      <p className="text-[13px] text-quiet">
+        {pieces.length} {pieces.length === 1 ? 'length' : 'lengths'} from {nesting.cuts.length}{' '}
+        {nesting.cuts.length === 1 ? 'piece' : 'pieces'}
+      </p>
       <ol>
         {nesting.cuts.map((cut, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: bars are known by their place
@@ -124,7 +116,7 @@ function StockRow({ stock }: { readonly stock: WireStock }) {
         className="w-16"
         shown={String(stock.diameterMm)}
         unit="mm"
-        onLength={(mm) => mm >= 0.1 && mm <= 12 && set({ diameterMm: mm })}
+        onLength={(mm) => set({ diameterMm: Math.max(0.1, Math.min(12, mm)) })}
       />
       <span className="text-quiet">mm,</span>
       <LengthField
@@ -165,17 +157,8 @@ function StockRow({ stock }: { readonly stock: WireStock }) {
 export function CutList() {
   const dispatch = useAppDispatch();
   const { wireStock } = useOpenPiece();
-  const { bones, contexts } = useReckoned();
-  const [any] = contexts.values();
-  const { plans, says } = useMemo(() => {
-    const pieces = [...bones.values()].flatMap((one) => one.pieces);
-    try {
-      return { plans: cutPlans(pieces, wireStock, any?.own ?? {}), says: null };
-    } catch (error) {
-      if (error instanceof RangeError) return { plans: [], says: error.message };
-      throw error;
-    }
-  }, [bones, wireStock, any]);
+  const { cuts } = useReckoned();
+  const { plans, faults, figures } = cuts;
   const add = () =>
     dispatch(
       edit('wire in stock', (piece) => ({
@@ -189,14 +172,14 @@ export function CutList() {
   return (
     <section aria-label="Cut list" className="mt-6 max-w-4xl">
       <h3 className="font-semibold">Cut list of the whole piece</h3>
-      {plans.length === 0 && !says && <p className="text-quiet">No part wants a wire.</p>}
-      {says && (
-        <p role="alert" className="text-wont">
+      {plans.length + faults.length === 0 && <p className="text-quiet">No part wants a wire.</p>}
+      {faults.map(({ metal, diameterMm, says }) => (
+        <p key={`${metal} ${diameterMm}`} role="alert" className="text-wont">
           {says}
         </p>
-      )}
-      {plans.map((plan) => (
-        <Plan key={`${plan.metal} ${plan.diameterMm}`} plan={plan} />
+      ))}
+      {plans.map((plan, i) => (
+        <Plan key={`${plan.metal} ${plan.diameterMm}`} plan={plan} figure={figures[i]} />
       ))}
       <h4 className="mt-4 font-medium">Wire in stock</h4>
       <p className="text-[13px] text-quiet">

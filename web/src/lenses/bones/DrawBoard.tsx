@@ -1,0 +1,254 @@
+import { centred, movedIn, type PartBones, seenIn, snapped, withBend } from '@every-inch/core/armature';
+import { extentOf, type View, viewTitle } from '@every-inch/core/form';
+import type { RunChoice, WirePlace } from '@every-inch/core/piece';
+import type { PartContext } from '@every-inch/core/whole';
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { Choice } from '../../parts/Choice.tsx';
+import { svgPoint } from '../../parts/svgPoint.ts';
+import { editAt, useAppDispatch } from '../../state/store.ts';
+
+type Flat = readonly [number, number];
+
+/** Room round the part, and the size of a handle, as shares of its longer side in the view. */
+const MARGIN = 0.14;
+const GRIP = 0.016;
+
+/** The window of a view, its own mm with y up. */
+function frameOf({ shape }: PartContext, view: View) {
+  const [left, bottom, right, top] = extentOf(shape.outline(view));
+  const margin = MARGIN * Math.max(right - left, top - bottom);
+  return {
+    left: left - margin,
+    top: top + margin,
+    width: right - left + 2 * margin,
+    height: top - bottom + 2 * margin,
+  };
+}
+
+function pathOf(rings: readonly (readonly Flat[])[]): string {
+  return rings
+    .map((ring) => `M${ring.map(([x, y]) => `${x.toFixed(1)} ${(-y).toFixed(1)}`).join('L')}Z`)
+    .join('');
+}
+
+const line = (points: readonly Flat[]) =>
+  points.map(([x, y]) => `${x.toFixed(2)},${(-y).toFixed(2)}`).join(' ');
+
+interface ViewProps {
+  readonly context: PartContext;
+  readonly bones: PartBones;
+  readonly view: View;
+  readonly places: readonly WirePlace[];
+  readonly chosen: number;
+  readonly onChoose: (i: number) => void;
+  readonly onMove: (view: View, i: number, to: Flat, isStep: boolean) => void;
+  readonly onLet: () => void;
+  readonly onBend: (view: View, at: Flat) => void;
+  readonly onTake: (i: number) => void;
+}
+
+/** One view of the part with the wire that is drawn and the others. */
+function DrawView(props: ViewProps) {
+  const { context, bones, view, places, chosen, onChoose, onMove, onLet, onBend, onTake } = props;
+  const held = useRef<number | null>(null);
+  const frame = frameOf(context, view);
+  const unit = Math.max(frame.width, frame.height);
+  const others = bones.runs.filter(({ drawnId }) => drawnId === null || places.length === 0);
+  const at = (event: PointerEvent<SVGElement>): Flat | null => {
+    const point = svgPoint(event);
+    return point && [point.x, -point.y];
+  };
+  const onKey = (i: number) => (event: KeyboardEvent) => {
+    const place = places[i];
+    if (!place) return;
+    if (event.key === 'Delete' || event.key === 'Backspace') {
+      event.preventDefault();
+      onTake(i);
+      return;
+    }
+    const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
+    if (!step) return;
+    event.preventDefault();
+    const [x, y] = seenIn(view, place);
+    // A press of an arrow is a millimetre of the clay.
+    onMove(view, i, [x + (step[0] ?? 0) * context.shrink, y + (step[1] ?? 0) * context.shrink], true);
+    onLet();
+  };
+  return (
+    <figure className="flex min-w-0 flex-1 flex-col">
+      {/* biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset */}
+      <svg
+        className="min-h-0 flex-1"
+        viewBox={`${frame.left} ${-frame.top} ${frame.width} ${frame.height}`}
+        role="group"
+        aria-label={`Wire to draw, ${viewTitle(context.part.form, view)}`}
+      >
+        <path d={pathOf(context.shape.outline(view).flat())} fill="var(--raw)" fillRule="nonzero" />
+        {others.map(({ name, path }) => (
+          <polyline
+            key={name}
+            points={line(
+              path.map(
+                ([x, y, z]): Flat => [(view === 'front' ? x : z) * context.shrink, y * context.shrink],
+              ),
+            )}
+            className="draw-thin"
+            fill="none"
+            vectorEffect="non-scaling-stroke"
+          />
+        ))}
+        <polyline
+          points={line(places.map((place) => seenIn(view, place)))}
+          fill="none"
+          className="stroke-(--fired)"
+          strokeWidth={2.5}
+          vectorEffect="non-scaling-stroke"
+        />
+        <polyline
+          points={line(places.map((place) => seenIn(view, place)))}
+          fill="none"
+          stroke="transparent"
+          strokeWidth={14}
+          vectorEffect="non-scaling-stroke"
+          className="cursor-copy"
+          pointerEvents="stroke"
+          onPointerDown={(event) => {
+            const to = at(event);
+            if (to) onBend(view, to);
+          }}
+        />
+        {places.map((place, i) => {
+          const [x, y] = seenIn(view, place);
+          return (
+            // biome-ignore lint/a11y/useSemanticElements: a handle on a drawing cannot be an HTML button
+            <circle
+              // biome-ignore lint/suspicious/noArrayIndexKey: places of a line are known by their order
+              key={i}
+              cx={x}
+              cy={-y}
+              r={GRIP * unit}
+              role="button"
+              tabIndex={0}
+              aria-label={`place ${i + 1} of ${places.length}: pull it, move it with the arrows, or delete it`}
+              className={`cursor-grab touch-none stroke-(--fired) ${i === chosen ? 'fill-(--fired)' : 'fill-(--paper)'} hover:fill-(--fired)`}
+              strokeWidth={1.5}
+              vectorEffect="non-scaling-stroke"
+              onFocus={() => onChoose(i)}
+              onKeyDown={onKey(i)}
+              onPointerDown={(event) => {
+                event.currentTarget.setPointerCapture(event.pointerId);
+                held.current = i;
+                onChoose(i);
+              }}
+              onPointerMove={(event) => {
+                const to = held.current === i ? at(event) : null;
+                if (to) onMove(view, i, to, false);
+              }}
+              onPointerUp={() => {
+                held.current = null;
+                onLet();
+              }}
+            />
+          );
+        })}
+      </svg>
+      <figcaption className="heading text-center">{viewTitle(context.part.form, view)}</figcaption>
+    </figure>
+  );
+}
+
+interface DrawBoardProps {
+  readonly context: PartContext;
+  readonly bones: PartBones;
+}
+
+/** Wires drawn by hand, from two sides: ends and bends are pulled, a press on the line puts a bend in. */
+export function DrawBoard({ context, bones }: DrawBoardProps) {
+  const dispatch = useAppDispatch();
+  const { part } = context;
+  const drawn = part.runs.filter(({ drawn: places }) => places.length > 0);
+  const [id, setId] = useState<string | null>(null);
+  const run: RunChoice | undefined = drawn.find((one) => one.id === id) ?? drawn.at(-1);
+  const [draft, setDraft] = useState<readonly WirePlace[] | null>(null);
+  const latest = useRef<readonly WirePlace[] | null>(null);
+  const [chosen, setChosen] = useState(0);
+  const [isSnapping, setIsSnapping] = useState(true);
+  if (!run)
+    return <p className="p-4 text-quiet">Put a straight wire in, below the drawing; then it is bent here.</p>;
+  const places = draft ?? run.drawn;
+  const put = (next: readonly WirePlace[], label: string) =>
+    dispatch(editAt(`${label} of ${run.name}`, ['parts', part.id, 'runs', run.id, 'drawn'], next));
+  const onMove = (view: View, i: number, to: Flat, isStep: boolean) => {
+    const now = latest.current ?? run.drawn;
+    const beside = now[i - 1] ?? now[i + 1];
+    const free = isSnapping && !isStep && beside ? snapped(seenIn(view, beside), to) : to;
+    latest.current = now.map((place, k) => (k === i ? movedIn(view, place, free) : place));
+    setDraft(latest.current);
+  };
+  const onLet = () => {
+    if (latest.current) put(latest.current, 'bends');
+    latest.current = null;
+    setDraft(null);
+  };
+  const onTake = (i: number) => {
+    if (run.drawn.length > 2)
+      put(
+        run.drawn.filter((_, k) => k !== i),
+        'a bend out',
+      );
+  };
+  const middle = () =>
+    put(
+      run.drawn.map((place) => centred(context, 'side', centred(context, 'front', place))),
+      'wire in the middle',
+    );
+  return (
+    <div className="flex h-full flex-col">
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
+        <Choice
+          label="Wire"
+          value={run.id}
+          options={drawn.map((one) => ({ value: one.id, says: one.name }))}
+          onChoose={setId}
+        />
+        <label className="flex items-center gap-1.5 pb-1">
+          <input
+            type="checkbox"
+            checked={isSnapping}
+            onChange={(event) => setIsSnapping(event.currentTarget.checked)}
+          />
+          snap to 15°
+        </label>
+        <button type="button" className="press-quiet" onClick={middle}>
+          bring it into the middle
+        </button>
+        <button
+          type="button"
+          className="press-quiet"
+          disabled={run.drawn.length <= 2}
+          onClick={() => onTake(chosen)}
+        >
+          take place {chosen + 1} out
+        </button>
+        <span className="pb-1 text-[13px] text-quiet">Press on the wire to bend it there.</span>
+      </div>
+      <div className="flex min-h-0 flex-1 gap-4">
+        {(['front', 'side'] as const).map((view) => (
+          <DrawView
+            key={view}
+            context={context}
+            bones={bones}
+            view={view}
+            places={places}
+            chosen={chosen}
+            onChoose={setChosen}
+            onMove={onMove}
+            onLet={onLet}
+            onBend={(one, to) => put(withBend(run.drawn, one, to), 'a bend')}
+            onTake={onTake}
+          />
+        ))}
+      </div>
+    </div>
+  );
+}

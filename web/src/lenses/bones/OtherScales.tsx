@@ -1,0 +1,87 @@
+import { holeOf, pegSide, wireSays } from '@every-inch/core/armature';
+import type { Scale } from '@every-inch/core/scale';
+import { formatMiniMm, miniMm } from '@every-inch/core/units';
+import type { PartContext } from '@every-inch/core/whole';
+import { useState } from 'react';
+import { useBonesAt } from '../../state/derived.ts';
+import { editAt, useAppDispatch } from '../../state/store.ts';
+
+const ratio = (n: number): Scale => ({ kind: 'ratio', ratio: n });
+const figure = (heightMm: number): Scale => ({
+  kind: 'figure',
+  heightMm,
+  datum: 'eyes',
+  statureMm: 1750,
+  heroic: false,
+});
+/** Scales an armature is looked at in: dolls, film, dollhouse, half of that, and two tables. */
+const SCALES: readonly Scale[] = [ratio(6), ratio(10), ratio(12), ratio(24), figure(32), figure(28)];
+
+const mm = (value: number) => formatMiniMm(miniMm(value));
+
+function sayScale(scale: Scale): string {
+  return scale.kind === 'ratio' ? `1:${scale.ratio}` : `${scale.heightMm} mm to the eyes`;
+}
+
+function ScalesTable({ context }: { readonly context: PartContext }) {
+  const dispatch = useAppDispatch();
+  const found = useBonesAt(context.part, SCALES);
+  return (
+    <table className="mt-2 w-full max-w-4xl [&_td]:pl-3 [&_th:not(:first-child)]:pl-3">
+      <thead>
+        <tr className="heading border-b border-ink text-right">
+          <th className="text-left font-semibold">at</th>
+          <th className="text-left font-semibold">wire</th>
+          <th className="font-semibold">high, mm</th>
+          <th className="font-semibold">drill, mm</th>
+          <th className="font-semibold">wire for all, m</th>
+          <th className="text-left font-semibold">passes</th>
+          <th />
+        </tr>
+      </thead>
+      <tbody>
+        {found.map(({ scale, bones, context: there }) => {
+          const { box } = there.shape;
+          const total = bones.pieces.reduce((sum, { lengthMm, count }) => sum + lengthMm * count, 0);
+          return (
+            <tr key={sayScale(scale)} className="border-b border-hair text-right">
+              <th scope="row" className="py-1 text-left font-normal">
+                {sayScale(scale)}
+              </th>
+              <td className="text-left">{wireSays(bones.wire)}</td>
+              <td className="figure">{mm((box.max[1] - box.min[1]) / there.shrink)}</td>
+              <td className="figure">{mm(holeOf(there, bones.wire, pegSide(bones.runs)).drillMm)}</td>
+              <td className="figure">{(total / 1000).toFixed(2)}</td>
+              <td className="text-left text-[13px]">
+                {bones.advice?.passes ? 'every check' : (bones.advice?.fails[0] ?? 'nothing to be had')}
+              </td>
+              <td>
+                <button
+                  type="button"
+                  className="press-quiet text-fired"
+                  onClick={() => dispatch(editAt('scale of the piece', ['scale'], scale))}
+                >
+                  take this scale
+                </button>
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+/** The same armature at the scales in use, each with the wire advised there. */
+export function OtherScales({ context }: { readonly context: PartContext }) {
+  const [isOpen, setIsOpen] = useState(false);
+  if (context.part.sized !== 'life') return null;
+  return (
+    <section aria-label="At other scales" className="relative mt-4 overflow-x-auto">
+      <button type="button" className="press-quiet" aria-expanded={isOpen} onClick={() => setIsOpen(!isOpen)}>
+        {isOpen ? 'Put the other scales away' : `${context.part.name} at other scales`}
+      </button>
+      {isOpen && <ScalesTable context={context} />}
+    </section>
+  );
+}

@@ -1,0 +1,288 @@
+import {
+  bendsOf,
+  cutWire,
+  endMm,
+  type PartBones,
+  pathLength,
+  type Run,
+  rodPath,
+  straightChoice,
+  wireSays,
+  withRunChoice,
+} from '@every-inch/core/armature';
+import { newId, type RunChoice } from '@every-inch/core/piece';
+import { formatMiniMm, miniMm } from '@every-inch/core/units';
+import type { PartContext } from '@every-inch/core/whole';
+import { Fragment, useState } from 'react';
+import { LengthField } from '../../parts/LengthField.tsx';
+import { TextField } from '../../parts/TextField.tsx';
+import { editAt, useAppDispatch } from '../../state/store.ts';
+import { WirePick } from './WireFields.tsx';
+
+interface RunsProps {
+  readonly context: PartContext;
+  readonly bones: PartBones;
+}
+
+const mm = (value: number) => formatMiniMm(miniMm(value));
+
+/** Changes what is settled about the wires of a part. */
+function useRunEdit({ part }: PartContext) {
+  const dispatch = useAppDispatch();
+  const put = (runs: readonly RunChoice[], label: string) =>
+    dispatch(editAt(`${label} of ${part.name}`, ['parts', part.id, 'runs'], runs));
+  return {
+    put,
+    /** For a proposed wire by its name, for a drawn one by its own entry. */
+    change: (run: Pick<Run, 'name' | 'drawnId'>, change: Partial<Omit<RunChoice, 'id' | 'drawn'>>) =>
+      put(
+        run.drawnId !== null
+          ? part.runs.map((one) => (one.id === run.drawnId ? { ...one, ...change } : one))
+          : withRunChoice(part.runs, run.name, change, () => newId('run')),
+        `wire “${run.name}”`,
+      ),
+    remove: (run: Run) =>
+      put(
+        part.runs.filter((one) => one.id !== run.drawnId),
+        `wire “${run.name}”`,
+      ),
+  };
+}
+
+interface DepthProps {
+  readonly label: string;
+  readonly settled: number | null;
+  readonly reckoned: number;
+  readonly onDepth: (mm: number | null) => void;
+}
+
+function Depth({ label, settled, reckoned, onDepth }: DepthProps) {
+  return (
+    <LengthField
+      label={label}
+      className="w-20"
+      sign="nonNegative"
+      shown={settled === null ? '' : mm(settled)}
+      placeholder={mm(reckoned)}
+      unit="mm"
+      onLength={(value) => onDepth(Math.min(1000, value))}
+      onEmpty={() => onDepth(null)}
+    />
+  );
+}
+
+/** Everything about one wire that can be settled. */
+function RunFields({ context, bones, run }: RunsProps & { readonly run: Run }) {
+  const { change, remove } = useRunEdit(context);
+  const [start, end] = run.ends;
+  const wire = cutWire(context, run, bones.wire);
+  return (
+    <div className="flex flex-wrap items-end gap-x-5 gap-y-2 bg-bench px-3 py-2">
+      {run.drawnId !== null && (
+        <TextField
+          label="Name"
+          value={run.name}
+          onText={(name) => name.trim() && change(run, { name: name.trim() })}
+        />
+      )}
+      <WirePick wire={wire} onWire={(value) => change(run, { wire: value })} />
+      <Depth
+        label="Start goes in, mm"
+        settled={start.mm}
+        reckoned={endMm(context, { ...start, mm: null }, wire)}
+        onDepth={(startMm) => change(run, { startMm })}
+      />
+      <Depth
+        label="End goes in, mm"
+        settled={end.mm}
+        reckoned={endMm(context, { ...end, mm: null }, wire)}
+        onDepth={(value) => change(run, { endMm: value })}
+      />
+      {wire.strands > 1 && (
+        <LengthField
+          label="One turn of the twist, mm"
+          className="w-20"
+          shown={run.layMm === null ? '' : mm(run.layMm)}
+          placeholder="as usual"
+          unit="mm"
+          onLength={(layMm) => change(run, { layMm: Math.min(1000, layMm) })}
+          onEmpty={() => change(run, { layMm: null })}
+        />
+      )}
+      {run.wire && (
+        <button type="button" className="press-quiet text-fired" onClick={() => change(run, { wire: null })}>
+          same wire as the rest
+        </button>
+      )}
+      {run.drawnId !== null ? (
+        <button type="button" className="press-quiet text-fired" onClick={() => remove(run)}>
+          take it away
+        </button>
+      ) : (
+        <button type="button" className="press-quiet text-fired" onClick={() => change(run, { out: true })}>
+          leave it out
+        </button>
+      )}
+    </div>
+  );
+}
+
+/** Several like wires told as one row. */
+interface Row {
+  readonly key: string;
+  readonly name: string;
+  readonly runs: readonly Run[];
+}
+
+/** More like wires than this are told as one row. */
+const MANY = 4;
+
+function rowsOf(runs: readonly Run[]): Row[] {
+  const rows: Row[] = [];
+  for (const group of ['tips', 'twigs'] as const) {
+    const alike = runs.filter((run) => run.group === group);
+    if (alike.length > MANY) rows.push({ key: group, name: `${group}, ${alike.length} wires`, runs: alike });
+  }
+  const told = new Set(rows.flatMap((row) => row.runs));
+  return [
+    ...runs
+      .filter((run) => !told.has(run))
+      .map((run) => ({ key: run.drawnId ?? run.name, name: run.name, runs: [run] })),
+    ...rows,
+  ];
+}
+
+function span(values: readonly number[]): string {
+  const [low, high] = [Math.min(...values), Math.max(...values)];
+  return mm(low) === mm(high) ? mm(low) : `${mm(low)} to ${mm(high)}`;
+}
+
+function bendsSay(run: Run): string {
+  const bends = bendsOf(run.path);
+  return (
+    bends.map(({ atMm, degrees }) => `${atMm.toFixed(0)} mm ${Math.round(degrees)}°`).join(', ') || 'none'
+  );
+}
+
+const COLUMNS = [
+  'run',
+  'wire',
+  'along it, mm',
+  'goes in, mm',
+  'bends, from its start',
+  'cut, mm',
+  'how many',
+  '',
+];
+
+function RunRow({
+  context,
+  bones,
+  row,
+  isOpen,
+  onOpen,
+}: RunsProps & { readonly row: Row; readonly isOpen: boolean; readonly onOpen: () => void }) {
+  const [first] = row.runs;
+  if (!first) return null;
+  const wire = cutWire(context, first, bones.wire);
+  const cut = row.runs.flatMap((run) => bones.pieces[bones.runs.indexOf(run)] ?? []);
+  const [start, end] = first.ends.map((one) => endMm(context, one, wire));
+  return (
+    <Fragment>
+      <tr className="border-b border-hair text-right">
+        <th scope="row" className="py-1 text-left font-normal">
+          {row.name}
+        </th>
+        <td className="text-left">
+          {first.wire || first.group === 'twigs' ? (
+            wireSays(wire)
+          ) : (
+            <span className="text-quiet">as the part</span>
+          )}
+        </td>
+        <td className="figure">{span(row.runs.map(({ path }) => pathLength(path)))}</td>
+        <td className="figure">
+          {first.isFolded ? 'folded' : start || end ? `${mm(start ?? 0)} / ${mm(end ?? 0)}` : '–'}
+        </td>
+        <td className="figure text-[12.5px]">{row.runs.length > 1 ? 'see the drawing' : bendsSay(first)}</td>
+        <td className="figure">{span(cut.map(({ lengthMm }) => lengthMm))}</td>
+        <td className="figure">{cut.reduce((sum, { count }) => sum + count, 0)}</td>
+        <td>
+          {row.runs.length === 1 && (
+            <button
+              type="button"
+              className="press-quiet"
+              aria-expanded={isOpen}
+              aria-label={`Change the wire “${row.name}”`}
+              onClick={onOpen}
+            >
+              {isOpen ? 'done' : 'change'}
+            </button>
+          )}
+        </td>
+      </tr>
+      {isOpen && row.runs.length === 1 && (
+        <tr>
+          <td colSpan={COLUMNS.length} className="!pl-0">
+            <RunFields context={context} bones={bones} run={first} />
+          </td>
+        </tr>
+      )}
+    </Fragment>
+  );
+}
+
+/** The wires of a part; each can be changed or left out, and others put in. */
+export function RunsTable({ context, bones }: RunsProps) {
+  const { change, put } = useRunEdit(context);
+  const { part } = context;
+  const [open, setOpen] = useState<string | null>(null);
+  const rows = rowsOf(bones.runs);
+  const leftOut = part.runs.filter(({ out, drawn }) => out && drawn.length === 0);
+  const add = () => {
+    put([...part.runs, straightChoice(context, rodPath(context), newId('run'))], 'a wire drawn in');
+    setOpen(null);
+  };
+  return (
+    <section aria-label="Wires" className="relative mt-3 overflow-x-auto">
+      <table className="w-full [&_td]:pl-3 [&_th:not(:first-child)]:pl-3">
+        <thead>
+          <tr className="heading border-b border-ink text-right">
+            {COLUMNS.map((title, i) => (
+              <th key={title} className={`font-semibold ${i < 2 ? 'text-left' : ''}`}>
+                {title}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <RunRow
+              key={row.key}
+              context={context}
+              bones={bones}
+              row={row}
+              isOpen={open === row.key}
+              onOpen={() => setOpen(open === row.key ? null : row.key)}
+            />
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-1 flex flex-wrap gap-x-4">
+        <button type="button" className="press-quiet text-fired" onClick={add}>
+          + A straight wire, to be bent
+        </button>
+        {leftOut.map(({ id, name }) => (
+          <button
+            key={id}
+            type="button"
+            className="press-quiet text-fired"
+            onClick={() => change({ name, drawnId: null }, { out: false })}
+          >
+            put “{name}” back in
+          </button>
+        ))}
+      </p>
+    </section>
+  );
+}
