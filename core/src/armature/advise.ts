@@ -1,6 +1,5 @@
 import { type Metal, soldMm } from '../handbook/index.ts';
 import { sourced } from '../reckoning/index.ts';
-import { miniMm } from '../units/index.ts';
 import type { PartContext } from '../whole/context.ts';
 import { type Frame, leastCover, legBuckles, rawLimbs } from './checks.ts';
 import { bundleMm, type Wire } from './wire.ts';
@@ -15,10 +14,10 @@ export function failuresOf(frame: Frame, wire: Wire): string[] {
   const least = leastWidth(frame);
   if (bundleMm(wire) < least.widthMm)
     fails.push(`so thin that it cuts through the raw clay of the ${least.where}`);
+  const allowed = sagAllowed(context);
   for (const { limb, lengthMm, sagMm, spareNmm } of rawLimbs(frame, wire)) {
     if (spareNmm < 0) fails.push(`bends under the raw ${limb.name}`);
-    else if (sagMm > sagAllowed(context, lengthMm))
-      fails.push(`the raw ${limb.name} sags ${sagMm.toFixed(1)} mm`);
+    else if (sagMm > allowed(lengthMm)) fails.push(`the raw ${limb.name} sags ${sagMm.toFixed(1)} mm`);
   }
   const column = legBuckles(frame, wire);
   if (column && column.bearsN * LEG_SAFETY > column.bucklesN) fails.push(`its ${column.name} buckles`);
@@ -45,10 +44,11 @@ export function coverWanted(context: PartContext): number {
   return sourced(coverRow(context), context.own).value;
 }
 
-/** Sag that is not yet seen in a limb of a length, mm. */
-export function sagAllowed({ own }: PartContext, lengthMm: number): number {
+/** Sag that is not yet seen in a limb of a length, mm: looked up once for all limbs. */
+export function sagAllowed({ own }: PartContext): (lengthMm: number) => number {
   const share = sourced('wire.sag', own).value / 100;
-  return Math.max(sourced('size.tolerance-least', own).value, share * miniMm(lengthMm));
+  const least = sourced('size.tolerance-least', own).value;
+  return (lengthMm) => Math.max(least, share * lengthMm);
 }
 
 /** What is advised, and why not the next thinner. */

@@ -1,7 +1,7 @@
 import { type DrawItem, type Drawing, moved, scaledOutline } from '../drawing/index.ts';
 import { extentOf, type Vec2, type Vec3, type View, viewTitle } from '../form/index.ts';
 import type { PartContext } from '../whole/context.ts';
-import { cutWire, endMm } from './cutList.ts';
+import { cutWires, endMm } from './cutList.ts';
 import type { PartBones } from './reckonBones.ts';
 import { goingIn, pegsOf } from './run.ts';
 import { bundleMm } from './wire.ts';
@@ -84,8 +84,9 @@ interface WireLine {
 function wireLines(context: PartContext, { runs, wire }: PartBones): WireLine[] {
   const bundles = new Map<string, WireLine>();
   const alone: WireLine[] = [];
-  for (const run of runs) {
-    const own = cutWire(context, run, wire);
+  const cut = cutWires(context, runs, wire);
+  for (const [k, run] of runs.entries()) {
+    const own = cut[k] ?? wire;
     if (run.group !== 'tips') {
       alone.push({ points: run.path, widthMm: bundleMm(own) });
       continue;

@@ -187,23 +187,22 @@ const CLAY_SHARE = 2 / 3;
  * @param wantedMm clay wanted over a wire; where a limb is too thin for it, two thirds of its radius will do
  */
 export function leastCover({ depths }: Frame, wire: Wire, wantedMm: number): Cover | null {
-  let least: Cover | null = null;
-  for (const { depth, at, where, run, through } of depths) {
-    const wireMm = bundleMm(wireOf(run, wire), through);
-    const cover = {
-      coverMm: depth - wireMm / 2,
-      wantedMm: Math.min(wantedMm, CLAY_SHARE * depth),
-      at,
-      where,
-      wireMm,
-    };
-    if (!least || spare(cover) < spare(least)) least = cover;
+  let worst: Depth | null = null;
+  let least = Infinity;
+  for (const one of depths) {
+    const cover = one.depth - bundleMm(wireOf(one.run, wire), one.through) / 2;
+    const spare = cover - Math.min(wantedMm, CLAY_SHARE * one.depth);
+    if (spare < least) [worst, least] = [one, spare];
   }
-  return least;
-}
-
-function spare({ coverMm, wantedMm }: Cover): number {
-  return coverMm - wantedMm;
+  if (!worst) return null;
+  const wireMm = bundleMm(wireOf(worst.run, wire), worst.through);
+  return {
+    coverMm: worst.depth - wireMm / 2,
+    wantedMm: Math.min(wantedMm, CLAY_SHARE * worst.depth),
+    at: worst.at,
+    where: worst.where,
+    wireMm,
+  };
 }
 
 /** Density of a part’s raw clay, g/cm³. */

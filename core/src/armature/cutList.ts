@@ -76,11 +76,19 @@ export function cutLength(context: PartContext, run: Run, wire: Wire): number {
   return strandLength(wire, along, lay) + Math.max(0, sourced('cut.allowance', own).value);
 }
 
+/** The wire that each run is cut from; twigs are looked up once. */
+export function cutWires(context: PartContext, runs: readonly Run[], wire: Wire): Wire[] {
+  const twig = runs.find(({ group }) => group === 'twigs');
+  const twigWire = twig && cutWire(context, twig, wire);
+  return runs.map((run) => (twigWire && run.group === 'twigs' ? (run.wire ?? twigWire) : wireOf(run, wire)));
+}
+
 /** What is cut for a part: every run with its pegs, by strand. */
 export function cutPieces(context: PartContext, runs: readonly Run[], partWire: Wire): CutPiece[] {
   const { part } = context;
-  return runs.map((run) => {
-    const wire = cutWire(context, run, partWire);
+  const wires = cutWires(context, runs, partWire);
+  return runs.map((run, i) => {
+    const wire = wires[i] ?? partWire;
     return {
       part: part.id,
       run: run.name,

@@ -2,7 +2,7 @@ import { feetOf } from '../../fits/index.ts';
 import { extentOf, type Ring, type Vec2, type Vec3 } from '../../form/index.ts';
 import { type Reckoning, sourced, type Term } from '../../reckoning/index.ts';
 import { clayDensity } from '../checks.ts';
-import { cutWire, endMm, holeOf, pegDepth, pegSide } from '../cutList.ts';
+import { cutWires, endMm, holeOf, pegDepth, pegSide } from '../cutList.ts';
 import { apart } from '../limbs.ts';
 import { pegsOf } from '../run.ts';
 import { counterweightGrams, type Mass, type Standing, standingOf, together } from '../standing.ts';
@@ -24,12 +24,14 @@ export function massesOf(ask: Ask): Mass[] {
   const whole: Mass = { grams: (shape.volumeMm3 / shrink ** 3 / 1000) * density, at: small(shape.centre) };
   // The core lies about the thickest place: there is so much less clay and so much foil.
   const core: Mass = { grams: (coreMm3 / 1000) * (FOIL - density), at: small(shape.thickest.at) };
-  const wires = ask.runs.flatMap((run): Mass[] => {
-    const wire = cutWire(context, run, ask.wire);
+  const cut = cutWires(context, ask.runs, ask.wire);
+  const gramsPerMm = new Map(cut.map((wire) => [wire, wireGrams(wire, 1, own)]));
+  const wires = ask.runs.flatMap((run, k): Mass[] => {
+    const perMm = gramsPerMm.get(cut[k] ?? ask.wire) ?? 0;
     return run.path.slice(1).map((to, i): Mass => {
       const from = run.path[i] ?? to;
       return {
-        grams: wireGrams(wire, apart(from, to), own),
+        grams: perMm * apart(from, to),
         at: [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2, (from[2] + to[2]) / 2],
       };
     });

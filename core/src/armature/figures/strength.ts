@@ -116,9 +116,10 @@ export function coverFigure(ask: Ask): Reckoning[] {
 
 /** How the worst limb sags raw. */
 export function sagFigure(ask: Ask): Reckoning[] {
+  const allowance = sagAllowed(ask.context);
   const rated = rawLimbs(ask, ask.wire).map((one) => ({
     ...one,
-    allowed: sagAllowed(ask.context, one.lengthMm),
+    allowed: allowance(one.lengthMm),
   }));
   const worst = rated.reduce<(typeof rated)[number] | null>(
     (a, b) => (a && a.sagMm / a.allowed >= b.sagMm / b.allowed ? a : b),
