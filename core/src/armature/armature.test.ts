@@ -257,8 +257,8 @@ describe('the bending drawing and the cut', () => {
 
   it('is at the size of the clay, with the holes and a rule on it', () => {
     const pages = bendingSheet(context, own, 'A4', 100, 'label');
-    expect(pages).toHaveLength(1);
-    const items = pages[0]?.items ?? [];
+    expect(pages).toHaveLength(2);
+    const items = pages.flatMap((page) => page.items);
     const tall = items.flatMap((item) => (item.kind === 'area' ? [extentOf(item.outline)] : []))[0];
     expect((tall?.[3] ?? 0) - (tall?.[1] ?? 0)).toBeCloseTo(1660 / 12, 0);
     // Holes of the drill for its two pegs; the other circles are bends.

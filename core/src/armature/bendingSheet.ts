@@ -4,7 +4,9 @@ import type { PartContext } from '../whole/context.ts';
 import { bonesDrawing, pegPattern } from './bonesDrawing.ts';
 import { holeOf, pegSide } from './cutList.ts';
 import { wireSays } from './figures/ask.ts';
+import { markDrawing, markGroups } from './marks.ts';
 import type { PartBones } from './reckonBones.ts';
+import { bundleMm } from './wire.ts';
 
 const LINE = 5;
 
@@ -51,10 +53,21 @@ function patternDrawing(context: PartContext, bones: PartBones): Drawing[] {
   ];
 }
 
+/** Most wires that are listed on the sheet. */
+const MOST_LINES = 40;
+
 function listDrawing(bones: PartBones): Drawing {
   const lines = [
     wireSays(bones.wire),
-    ...bones.pieces.map(({ run, lengthMm, count }) => `${count} × ${lengthMm.toFixed(0)} mm  ${run}`),
+    ...bones.pieces
+      .slice(0, MOST_LINES)
+      .map(
+        ({ run, lengthMm, count, wire }, i) =>
+          `${i + 1}  ${count} × ${lengthMm.toFixed(0)} mm  ${run}${wire.diameterMm === bones.wire.diameterMm ? '' : `, ${wireSays(wire)}`}`,
+      ),
+    ...(bones.pieces.length > MOST_LINES
+      ? [`and ${bones.pieces.length - MOST_LINES} more, in the cut list`]
+      : []),
   ];
   return {
     widthMm: 80,
@@ -64,8 +77,8 @@ function listDrawing(bones: PartBones): Drawing {
 }
 
 /**
- * Pages to bend by: the part with its wires from the front and the side at the size of the clay, the holes for its pegs, and
- * what to cut, each page with a check rule.
+ * Pages to bend by: the part with its wires from the front and the side at the size of the clay, every wire laid straight with
+ * its bends marked, the holes for its pegs, and what to cut, each page with a check rule.
  *
  * @throws {TilingError} when it would take more than 64 pages
  */
@@ -79,8 +92,12 @@ export function bendingSheet(
   const views = (['front', 'side'] as const).map((view) =>
     bonesDrawing(context, bones, view, 1, { bends: true }),
   );
+  const numbers = new Map(bones.runs.map(({ name }, i) => [name, i + 1]));
+  const straight = markGroups(context, bones).map((group) =>
+    markDrawing(group, bundleMm(bones.wire), (name) => numbers.get(name) ?? 0),
+  );
   return laidOut(
-    [...views, ...patternDrawing(context, bones), listDrawing(bones)],
+    [...views, ...straight, ...patternDrawing(context, bones), listDrawing(bones)],
     { paper, ruleMeasuredMm },
     label,
   );

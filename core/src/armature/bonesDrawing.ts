@@ -3,7 +3,7 @@ import { extentOf, type Vec2, type Vec3, type View, viewTitle } from '../form/in
 import type { PartContext } from '../whole/context.ts';
 import { cutWires, endMm } from './cutList.ts';
 import type { PartBones } from './reckonBones.ts';
-import { goingIn, pegsOf } from './run.ts';
+import { goingIn, type Peg, pegsOf } from './run.ts';
 import { bundleMm } from './wire.ts';
 
 const seen = (view: View, [x, y, z]: Vec3): Vec2 => (view === 'front' ? [x, y] : [z, y]);
@@ -101,6 +101,22 @@ function wireLines(context: PartContext, { runs, wire }: PartBones): WireLine[] 
   return [...bundles.values(), ...alone];
 }
 
+/** Every peg once: where a bundle goes in, as wide as the bundle. */
+function pegLines(context: PartContext, { runs, wire }: PartBones): WireLine[] {
+  const pegs = new Map<string, { peg: Peg; wires: number }>();
+  for (const run of runs)
+    for (const peg of goingIn([run])) {
+      const key = [...peg.at, ...peg.way].map((v) => v.toFixed(2)).join();
+      const wires = (pegs.get(key)?.wires ?? 0) + (run.isFolded ? 2 : 1);
+      pegs.set(key, { peg, wires });
+    }
+  return [...pegs.values()].map(({ peg: { at, way, end }, wires }) => {
+    const deep = endMm(context, end, wire);
+    const to: Vec3 = [at[0] + way[0] * deep, at[1] + way[1] * deep, at[2] + way[2] * deep];
+    return { points: [at, to], widthMm: bundleMm(wire, wires) };
+  });
+}
+
 /**
  * A part with its wires inside, from the front or the side, pegs under the ground line.
  *
@@ -119,7 +135,6 @@ export function bonesDrawing(
     0,
     ...goingIn(bones.runs).map(({ end, way }) => (way[1] < 0 ? endMm(context, end, bones.wire) * per : 0)),
   );
-  const wireMm = Math.max(0.25, bundleMm(bones.wire) * per);
   const at = (point: Vec3): Vec2 => {
     const [x, y] = seen(view, point);
     return [x * per, y * per];
@@ -132,11 +147,14 @@ export function bonesDrawing(
       points: points.map(at),
     }),
   );
-  const pegs = goingIn(bones.runs).map(({ at: foot, way, end }): DrawItem => {
-    const deep = endMm(context, end, bones.wire);
-    const to: Vec3 = [foot[0] + way[0] * deep, foot[1] + way[1] * deep, foot[2] + way[2] * deep];
-    return { kind: 'line', weight: 'thick', wireMm, points: [at(foot), at(to)] };
-  });
+  const pegs = pegLines(context, bones).map(
+    ({ points, widthMm }): DrawItem => ({
+      kind: 'line',
+      weight: 'thick',
+      wireMm: Math.max(0.25, widthMm * per),
+      points: points.map(at),
+    }),
+  );
   const ground: DrawItem = {
     kind: 'line',
     weight: 'thin',

@@ -36,7 +36,8 @@ export function branchLevels(context: PartContext, wire: Wire): BranchLevel[] {
     const lengths = at.map(({ bone }) => apart(bone.from, bone.to));
     const most = Math.max(...at.map((one) => one.wires));
     const width = bundleMm(wire, most);
-    const across = 2 * Math.min(...at.flatMap(({ bone }) => bone.radii));
+    // The rounded ends of a branch lie in its neighbours.
+    const across = 2 * Math.min(...at.flatMap(({ bone }) => bone.radii.slice(1, -1)));
     return {
       name: level === 0 ? 'trunk' : level === deepest ? 'tips' : `fork ${level}`,
       count: at.length,

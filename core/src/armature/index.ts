@@ -8,6 +8,7 @@ export { type CutPiece, cutPieces, cutWire, endMm, holeOf, pegSide } from './cut
 export { centred, movedIn, SNAP_DEGREES, seenIn, snapped, withBend } from './drawing.ts';
 export { wireSays } from './figures/ask.ts';
 export { HOLE_FITS, type Hole, type HoleFit, holeFor, inchDrills } from './holes.ts';
+export { type MarkedWire, type MarkGroup, markGroups } from './marks.ts';
 export { type Cut, type Nesting, nest, type Stock } from './nest.ts';
 export { type CutFault, type CutPlan, cutPlans, logCut } from './plan.ts';
 export { type BonesFound, type PartBones, reckonBones } from './reckonBones.ts';

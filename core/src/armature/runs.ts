@@ -17,7 +17,9 @@ import { treeRuns } from './tree.ts';
 
 const endOf = ({ stands }: Limb): RunEnd => (stands ? PEG_END : FREE_END);
 
-const pluralOf = (name: string) => (name === 'foot' ? 'feet' : `${name}s`);
+/** Legs, feet, legs 2. */
+const pluralOf = (name: string) =>
+  name === 'foot' ? 'feet' : name.replace(/^(\S+)(.*?)( \d+)?$/, '$1$2s$3');
 
 function runOfPair(a: Limb, b: Limb): Run {
   return plainRun({

@@ -179,6 +179,25 @@ const PARTS: Part[] = [
     ofClay('neutral'),
   ),
   demoPart(
+    'willow',
+    'Bank-side willow',
+    {
+      kind: 'tree',
+      heightMm: 2200,
+      trunkMm: 300,
+      spreadMm: 1500,
+      forkMm: 1000,
+      forks: 4,
+      rootsMm: 200,
+      seed: 7,
+    },
+    {
+      ...ofClay('neutral'),
+      branches: { folded: false, roots: false, twigs: 2, twigWire: null },
+      note: 'Pollarded: a short trunk, and shoots every way. Behind the quay.',
+    },
+  ),
+  demoPart(
     'stage',
     'Plank stage',
     { kind: 'block', widthMm: 1500, heightMm: 216, depthMm: 900 },

@@ -191,7 +191,7 @@ export class TreeFormData implements TreeForm {
   @Length() trunkMm!: number;
   @Length() spreadMm!: number;
   @Length() forkMm!: number;
-  @IsInt() @Min(1) @Max(5) forks!: number;
+  @IsInt() @Min(1) @Max(7) forks!: number;
   @LengthOrNone() rootsMm!: number;
   @IsInt() @Min(0) seed!: number;
 }

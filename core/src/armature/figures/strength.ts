@@ -45,12 +45,25 @@ function withoutRoots({ context }: Ask): WayOut[] {
     : [];
 }
 
+/** Nothing of the metal can be had: what is reckoned with in the meantime. */
+function noneToBeHad({ wire }: Ask): Verdict {
+  return {
+    level: 'stop',
+    wording: 'state',
+    says: `no ${wire.metal} wire is in stock; ${wireSays(wire)} is reckoned with`,
+    waysOut: [
+      { says: 'take wire as it is sold by the millimetre', change: { path: ['wireSold'], value: 'metric' } },
+      { says: 'put what there is into stock, under the cut list, or choose another metal' },
+    ],
+  };
+}
+
 /** The wire that is taken, and whether it passes every check. */
 export function wireFigure(ask: Ask, advice: Advice | null): Reckoning {
   const { context, wire } = ask;
   const fails = failuresOf(ask, wire);
   const chosen = context.part.wire !== null;
-  const verdict: Verdict =
+  let verdict: Verdict =
     fails.length === 0
       ? { level: 'good', wording: 'state', says: wireSays(wire), waysOut: [] }
       : {
@@ -63,6 +76,8 @@ export function wireFigure(ask: Ask, advice: Advice | null): Reckoning {
             { says: 'or support it in the oven, bring the limb nearer to the body, or make it stouter' },
           ],
         };
+  const isMissing = advice === null && !chosen;
+  if (isMissing) verdict = noneToBeHad(ask);
   const thinner = advice?.thinner;
   return figure(
     ask,

@@ -164,6 +164,13 @@ function bendsSay(run: Run): string {
   );
 }
 
+function goesSay({ isFolded }: Run, start: number, end: number): string {
+  if (isFolded) return 'folded';
+  if (start > 0 && end > 0) return mm(start) === mm(end) ? `${mm(start)} both` : `${mm(start)}, ${mm(end)}`;
+  if (start === 0 && end === 0) return '–';
+  return start > 0 ? `${mm(start)} start` : `${mm(end)} end`;
+}
+
 const COLUMNS = [
   'run',
   'wire',
@@ -201,9 +208,7 @@ function RunRow({
           )}
         </td>
         <td className="figure">{span(row.runs.map(({ path }) => pathLength(path)))}</td>
-        <td className="figure">
-          {first.isFolded ? 'folded' : start || end ? `${mm(start ?? 0)} / ${mm(end ?? 0)}` : '–'}
-        </td>
+        <td className="figure">{goesSay(first, start ?? 0, end ?? 0)}</td>
         <td className="figure text-[12.5px]">{row.runs.length > 1 ? 'see the drawing' : bendsSay(first)}</td>
         <td className="figure">{span(cut.map(({ lengthMm }) => lengthMm))}</td>
         <td className="figure">{cut.reduce((sum, { count }) => sum + count, 0)}</td>

@@ -124,7 +124,7 @@ function TreeFields({ part, form }: FieldsProps<TreeForm>) {
   const set = usePartEdit(part);
   return (
     <>
-      <Count part={part} field="forks" label="Forks" value={form.forks} min={1} max={5} />
+      <Count part={part} field="forks" label="Forks" value={form.forks} min={1} max={7} />
       <button
         type="button"
         className="press-quiet text-fired"
