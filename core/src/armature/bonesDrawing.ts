@@ -1,10 +1,11 @@
 import { type DrawItem, type Drawing, moved, scaledOutline } from '../drawing/index.ts';
 import { extentOf, type Vec2, type Vec3, type View, viewTitle } from '../form/index.ts';
 import type { PartContext } from '../whole/context.ts';
-import { cutWires, endMm } from './cutList.ts';
+import { endMm } from './cutList.ts';
 import type { PartBones } from './reckonBones.ts';
 import { goingIn, type Peg, pegsOf } from './run.ts';
 import { bundleMm } from './wire.ts';
+import { type WireLine, wireLines } from './wireLines.ts';
 
 const seen = (view: View, [x, y, z]: Vec3): Vec2 => (view === 'front' ? [x, y] : [z, y]);
 
@@ -16,6 +17,8 @@ const TITLE = 7;
 export interface BonesMarks {
   /** The place where the clay over the wire is scarcest. */
   readonly cover?: boolean;
+  /** Where the solid itself has least clay over a wire: ringed twice. */
+  readonly twice?: Vec3;
   /** Every bend, with its angle. */
   readonly bends?: boolean;
   /** Raw limbs as they sag, so many times as far; none for 0. */
@@ -38,6 +41,9 @@ function markItems(
     marks.cover && cover
       ? [{ kind: 'circle', at: at(cover.at), diameterMm: 5, weight: 'thick', accent: true }]
       : [];
+  if (marks.twice)
+    for (const diameterMm of [4, 6.5])
+      circles.push({ kind: 'circle', at: at(marks.twice), diameterMm, weight: 'thin', accent: true });
   const bent = marks.bends
     ? bends.flatMap(({ point, degrees }): DrawItem[] => [
         { kind: 'circle', at: at(point), diameterMm: Math.max(1.6, 2 * bundleMm(wire)), weight: 'hair' },
@@ -72,33 +78,6 @@ function markItems(
                 ];
           });
   return [...circles, ...bent, ...sagged];
-}
-
-/** A stretch of wire to be drawn, with its width. */
-interface WireLine {
-  readonly points: readonly Vec3[];
-  readonly widthMm: number;
-}
-
-/** Every stretch of wire once: where a bundle runs, as wide as the bundle. */
-function wireLines(context: PartContext, { runs, wire }: PartBones): WireLine[] {
-  const bundles = new Map<string, WireLine>();
-  const alone: WireLine[] = [];
-  const cut = cutWires(context, runs, wire);
-  for (const [k, run] of runs.entries()) {
-    const own = cut[k] ?? wire;
-    if (run.group !== 'tips') {
-      alone.push({ points: run.path, widthMm: bundleMm(own) });
-      continue;
-    }
-    for (const { path, through } of run.limbs)
-      path.slice(1).forEach((to, i) => {
-        const from = path[i] ?? to;
-        const width = bundleMm(own, through?.[i + 1] ?? 1);
-        bundles.set(`${from.join()}|${to.join()}`, { points: [from, to], widthMm: width });
-      });
-  }
-  return [...bundles.values(), ...alone];
 }
 
 /** Every peg once: where a bundle goes in, as wide as the bundle. */

@@ -1,4 +1,4 @@
-export { type Advice, adviseWire, wiresOf } from './advise.ts';
+export { type Advice, adviseWire, coverWanted, wiresOf } from './advise.ts';
 export { bendingSheet } from './bendingSheet.ts';
 export { type Bend, bendsOf } from './bends.ts';
 export { type BonesMarks, bonesDrawing, pegPattern } from './bonesDrawing.ts';
@@ -16,4 +16,5 @@ export { type CutList, reckonCuts } from './reckonCuts.ts';
 export { pathLength, pegsOf, type Run } from './run.ts';
 export { proposeRuns, rodPath, runsOf } from './runs.ts';
 export { coilMm, domeRibMm, hoopMm, jointGapMm, largestBend, wrapMm } from './shapes.ts';
+export { type CoverAsk, coverAsk, type SolidCover, solidCover } from './solidCover.ts';
 export { bundleMm, type Wire } from './wire.ts';

@@ -7,7 +7,7 @@ import { type Bend, bendsOf } from './bends.ts';
 import { type Cover, type Frame, frameOf, leastCover, rawLimbs } from './checks.ts';
 import { type CutPiece, cutPieces } from './cutList.ts';
 import type { Ask } from './figures/ask.ts';
-import { bendFigures, branchFigures, lengthFigure } from './figures/cutting.ts';
+import { bendFigures, branchFigures, crossingFigures, lengthFigure } from './figures/cutting.ts';
 import { pegFigures, standFigures } from './figures/standing.ts';
 import { coverFigure, handledFigure, legFigure, sagFigure, wireFigure } from './figures/strength.ts';
 import type { Run } from './run.ts';
@@ -99,6 +99,7 @@ export function reckonBones(
             ...handledFigure(ask),
             ...legFigure(ask),
             ...standFigures(ask),
+            ...crossingFigures(ask),
             ...bendFigures(ask),
             ...pegFigures(ask),
             lengthFigure(ask),

@@ -109,6 +109,21 @@ function bodyRuns(bones: readonly Bone[], trunk: Bone, size: number): Run[] {
   return [spineOf(trunk, middle, size), ...pairs];
 }
 
+/** A round creature sits on its body: its spine goes down into the peg, its folded feet are stout enough without. */
+function sittingRuns(bones: readonly Bone[], trunk: Bone, size: number): Run[] {
+  const runs = bodyRuns(
+    bones.filter(({ region }) => !/foot$/.test(region)),
+    trunk,
+    size,
+  );
+  return runs.map((run): Run => {
+    const [first] = run.path;
+    if (run.name !== 'spine' || !first) return run;
+    const foot: Vec3 = [first[0], 0, first[2]];
+    return { ...run, path: joined([foot], run.path), ends: [PEG_END, run.ends[1]] };
+  });
+}
+
 /**
  * Wires proposed for a part from its inside: the spine with neck and tail, each pair of limbs across the trunk in one, legs
  * down into pegs; for a tree a bundle with one wire to each tip; for a slender thing a straight one. Empty where no wire is
@@ -121,7 +136,14 @@ export function proposeRuns(context: PartContext): Run[] {
   const size = Math.max(...([0, 1, 2] as const).map((k) => (box.max[k] - box.min[k]) / context.shrink));
   const [trunk] = bones;
   if (!trunk) return straightRun(context);
-  return context.part.form.kind === 'tree' ? treeRuns(context, size) : bodyRuns(bones, trunk, size);
+  switch (context.part.form.kind) {
+    case 'tree':
+      return treeRuns(context, size);
+    case 'round':
+      return sittingRuns(bones, trunk, size);
+    default:
+      return bodyRuns(bones, trunk, size);
+  }
 }
 
 /** A part’s wires: the proposed ones as the maker has settled them, and those drawn by hand. */

@@ -197,6 +197,13 @@ export const KEYS: readonly KeyRow[] = [
     unit: 'mm',
     says: 'bare wire to leave at the worst joint of a straight build',
   },
+  {
+    key: 'bones.crosses',
+    lens: 'bones',
+    of: 'part',
+    unit: 'mm',
+    says: 'how deep a limb passes through another',
+  },
   { key: 'bones.peg', lens: 'bones', of: 'part', unit: 'mm', says: 'depth of the pegs under the feet' },
   { key: 'bones.drill', lens: 'bones', of: 'part', unit: 'mm', says: 'hole for a peg' },
   { key: 'bones.length', lens: 'bones', of: 'part', unit: 'm', says: 'wire to cut for all of them' },

@@ -1,6 +1,8 @@
+import { solidCover } from '@every-inch/core/armature';
 import { buildSolid, FormError, makeShapeStore, smallestBox } from '@every-inch/core/form';
 import { GridError, type Mesh, type Surface, scaledMesh, writeStl } from '@every-inch/core/solid';
 import type {
+  CoverQuestion,
   FileAnswer,
   SeenQuestion,
   SolidAnswer,
@@ -74,17 +76,20 @@ function stlOf({ form, heroic, core, name, shrink }: StlQuestion): Uint8Array {
   return writeStl(mesh, name);
 }
 
-function fileFor(question: StlQuestion | SeenQuestion): FileAnswer {
+function fileFor(question: StlQuestion | SeenQuestion | CoverQuestion): FileAnswer {
   try {
     if (question.kind === 'stl') return { kind: 'stl', bytes: stlOf(question) };
     const shape = shapes.shapeOf(question.form, question.heroic);
-    return { kind: 'seen', outline: shape.seenFrom(question.side) };
+    if (question.kind === 'seen') return { kind: 'seen', outline: shape.seenFrom(question.side) };
+    const start = performance.now();
+    const cover = solidCover(shape, question.ask);
+    return { kind: 'cover', cover, tookMs: performance.now() - start };
   } catch (error) {
     return { kind: 'fault', says: saidOf(error) };
   }
 }
 
-self.onmessage = ({ data }: MessageEvent<SolidQuestion | StlQuestion | SeenQuestion>) => {
+self.onmessage = ({ data }: MessageEvent<SolidQuestion | StlQuestion | SeenQuestion | CoverQuestion>) => {
   if (data.kind !== 'surface') {
     self.postMessage(fileFor(data));
     return;

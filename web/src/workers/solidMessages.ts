@@ -1,3 +1,4 @@
+import type { CoverAsk, SolidCover } from '@every-inch/core/armature';
 import type { CoreDepth, Form, Heroic, MeshForm, Outline, Side, TurnedBox } from '@every-inch/core/form';
 
 /** Asks for the form of a mesh file. */
@@ -39,6 +40,12 @@ export interface SeenQuestion extends SolidAsked {
   readonly side: Side;
 }
 
+/** Asks how much clay there is over wires. */
+export interface CoverQuestion extends SolidAsked {
+  readonly kind: 'cover';
+  readonly ask: CoverAsk;
+}
+
 /** Triangles ready for the screen; buffers are handed over, not copied. */
 export interface SolidTriangles {
   readonly positions: Float32Array;
@@ -70,4 +77,5 @@ export type SolidAnswer =
 export type FileAnswer =
   | { readonly kind: 'stl'; readonly bytes: Uint8Array }
   | { readonly kind: 'seen'; readonly outline: Outline }
+  | { readonly kind: 'cover'; readonly cover: SolidCover | null; readonly tookMs: number }
   | { readonly kind: 'fault'; readonly says: string };

@@ -2,6 +2,7 @@ import type { Reckoning, Verdict } from '../../reckoning/index.ts';
 import { sourced } from '../../reckoning/index.ts';
 import { coverWanted } from '../advise.ts';
 import { leastCover } from '../checks.ts';
+import { crossingsOf } from '../crossings.ts';
 import { jointGaps } from '../joints.ts';
 import { bundleMm } from '../wire.ts';
 import { type Ask, figure, mm, shaped } from './ask.ts';
@@ -65,6 +66,35 @@ export function bendFigures(ask: Ask): Reckoning[] {
       {
         verdict: gapVerdict,
         note: 'Bend it once, round a rod: wire bent to and fro at one place hardens and breaks. A twist of thinner wires stands more.',
+      },
+    ),
+  ];
+}
+
+/** A limb that the pose takes through the body or another limb; nothing while none does. */
+export function crossingFigures(ask: Ask): Reckoning[] {
+  const crossings = crossingsOf(ask);
+  const [first, ...others] = [...crossings].sort((a, b) => b.deepMm - a.deepMm);
+  if (!first) return [];
+  return [
+    figure(
+      ask,
+      'crosses',
+      'Limbs that pass through one another, deepest',
+      first.deepMm,
+      'mm',
+      'c = 0.6 × r − way to its middle, limbs taken as round',
+      [],
+      {
+        verdict: {
+          level: 'doubtful',
+          wording: 'state',
+          says: `the ${first.limb} passes through the ${first.through}${others.length > 0 ? `, and ${others.length} more` : ''}`,
+          waysOut: [
+            { says: 'pull it out of there: pose it by hand, key J' },
+            { says: 'or sculpt both as one there, and cut one of the wires short' },
+          ],
+        },
       },
     ),
   ];

@@ -1,5 +1,14 @@
-import { bonesDrawing, type PartBones, rodPath, straightChoice, wireSays } from '@every-inch/core/armature';
+import {
+  bonesDrawing,
+  coverWanted,
+  type PartBones,
+  rodPath,
+  type SolidCover,
+  straightChoice,
+  wireSays,
+} from '@every-inch/core/armature';
 import { newId } from '@every-inch/core/piece';
+import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import type { PartContext } from '@every-inch/core/whole';
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
@@ -11,6 +20,7 @@ import { useLensKey } from '../../shell/Keys.tsx';
 import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
 import { useReckoned } from '../../state/derived.ts';
 import { editAt, selectPart, useAppDispatch, useAppSelector } from '../../state/store.ts';
+import { type CoverWork, useCover } from '../../workers/useCover.ts';
 import { BendingSheet } from './BendingSheet.tsx';
 import { Branches } from './Branches.tsx';
 import { CutList } from './CutList.tsx';
@@ -33,15 +43,16 @@ const SAG_TIMES = 8;
 
 interface SkeletonProps extends PartProps {
   readonly isSagging: boolean;
+  readonly solid: SolidCover | null;
   /** CSS pixels to a true millimetre, for the size of the clay; null fits it into the room. */
   readonly pxPerMm: number | null;
 }
 
 /** The part from the front and the side with its wires in it, as large as there is room or as it will be. */
-function Skeleton({ context, bones, isSagging, pxPerMm }: SkeletonProps) {
+function Skeleton({ context, bones, isSagging, solid, pxPerMm }: SkeletonProps) {
   const [ref, size] = useSizeMm<HTMLDivElement>();
   const views = useMemo(() => {
-    const marks = { cover: true, sagTimes: isSagging ? SAG_TIMES : 0 };
+    const marks = { cover: true, sagTimes: isSagging ? SAG_TIMES : 0, ...(solid && { twice: solid.at }) };
     const draw = (per: number) =>
       (['front', 'side'] as const).map((view) => ({
         view,
@@ -56,7 +67,7 @@ function Skeleton({ context, bones, isSagging, pxPerMm }: SkeletonProps) {
         size.heightMm / Math.max(front.drawing.heightMm, side.drawing.heightMm),
       ),
     );
-  }, [context, bones, size, isSagging, pxPerMm]);
+  }, [context, bones, size, isSagging, solid, pxPerMm]);
   return (
     <div
       ref={ref}
@@ -75,6 +86,34 @@ function Skeleton({ context, bones, isSagging, pxPerMm }: SkeletonProps) {
   );
 }
 
+/** What the solid itself says of the clay over the wires. */
+function CoverLine({ context, work }: { readonly context: PartContext; readonly work: CoverWork }) {
+  const wanted = coverWanted(context);
+  switch (work.state) {
+    case 'busy':
+      return <p className="text-[13px] text-quiet">Looking through the solid for wire that shows …</p>;
+    case 'none':
+      return null;
+    case 'fault':
+      return <p className="text-[13px] text-wont">{work.says}</p>;
+    case 'done': {
+      const { coverMm, errorMm } = work.cover;
+      const mm = formatMiniMm(miniMm(Math.abs(coverMm)));
+      const [word, tone] =
+        coverMm < 0 ? ['it shows:', 'text-wont'] : ['', coverMm < wanted / 2 ? 'text-tight' : 'text-quiet'];
+      return (
+        <p className={`text-[13px] ${tone}`}>
+          Through the solid itself: {word}{' '}
+          {coverMm < 0
+            ? `the wire stands ${mm} mm out of the clay where it is ringed twice. Bend it there, or take it thinner.`
+            : `${mm} mm of clay over the wire at its least, where it is ringed twice`}
+          {coverMm < 0 ? '' : `, right to ${formatMiniMm(miniMm(errorMm))} mm.`}
+        </p>
+      );
+    }
+  }
+}
+
 /** The upper half: the wires in the part, or its joints to be pulled. */
 function Upper({ context, bones }: PartProps) {
   const { part } = context;
@@ -88,6 +127,7 @@ function Upper({ context, bones }: PartProps) {
     'j',
     useCallback(() => toggle('pose'), [toggle]),
   );
+  const solid = useCover(context, bones);
   const bends = 'angles' in part.form;
   return (
     <div>
@@ -139,8 +179,15 @@ function Upper({ context, bones }: PartProps) {
           </Suspense>
         </div>
       ) : (
-        <Skeleton context={context} bones={bones} isSagging={isSagging} pxPerMm={isTrue ? screen[0] : null} />
+        <Skeleton
+          context={context}
+          bones={bones}
+          isSagging={isSagging}
+          solid={solid.state === 'done' ? solid.cover : null}
+          pxPerMm={isTrue ? screen[0] : null}
+        />
       )}
+      <CoverLine context={context} work={solid} />
     </div>
   );
 }

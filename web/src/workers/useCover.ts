@@ -1,0 +1,55 @@
+import { coverAsk, type PartBones, type SolidCover } from '@every-inch/core/armature';
+import { heroicOf, type PartContext } from '@every-inch/core/whole';
+import { useEffect, useRef, useState } from 'react';
+import type { CoverQuestion, FileAnswer } from './solidMessages.ts';
+
+/** What the worker says of the clay over the wires. */
+export type CoverWork =
+  | { readonly state: 'busy' }
+  | { readonly state: 'none' }
+  | { readonly state: 'done'; readonly cover: SolidCover }
+  | { readonly state: 'fault'; readonly says: string };
+
+/** A change within this time makes the look before it pointless, ms. */
+const PAUSE = 150;
+
+/** Clay over the wires of a part on the solid itself, looked at in a worker; a newer armature lets go of the older. */
+export function useCover(context: PartContext, bones: PartBones): CoverWork {
+  const [work, setWork] = useState<CoverWork>({ state: 'busy' });
+  const worker = useRef<Worker | null>(null);
+  useEffect(
+    () => () => {
+      worker.current?.terminate();
+      worker.current = null;
+    },
+    [],
+  );
+  useEffect(() => {
+    setWork({ state: 'busy' });
+    let isNewest = true;
+    const timer = setTimeout(() => {
+      const at =
+        worker.current ?? new Worker(new URL('./solid.worker.ts', import.meta.url), { type: 'module' });
+      worker.current = at;
+      at.onmessage = ({ data }: MessageEvent<FileAnswer>) => {
+        if (!isNewest) return;
+        if (data.kind === 'fault') setWork({ state: 'fault', says: data.says });
+        else if (data.kind === 'cover')
+          setWork(data.cover ? { state: 'done', cover: data.cover } : { state: 'none' });
+      };
+      const question: CoverQuestion = {
+        kind: 'cover',
+        form: context.part.form,
+        heroic: heroicOf(context.scale.heroic, context.own),
+        core: null,
+        ask: coverAsk(context, bones),
+      };
+      at.postMessage(question);
+    }, PAUSE);
+    return () => {
+      isNewest = false;
+      clearTimeout(timer);
+    };
+  }, [context, bones]);
+  return work;
+}
