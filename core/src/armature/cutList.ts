@@ -48,11 +48,15 @@ export function holeOf({ own, piece }: PartContext, wire: Wire, side = 1): Hole 
   return holeFor(bundleMm(wire, side), 'glued', piece.drills, own);
 }
 
+/** Shortest that a rounded line can be, as a share of the line with its corners: θ ÷ (2 tan(θ ÷ 2)) at 150°. */
+const SHORTEST_ARC = 0.35;
+
 /** Length of a run with its corners rounded as wire is bent, mm. */
 export function bentLength(path: Run['path'], wire: Wire): number {
   const radius = (BEND_RADIUS + 0.5) * bundleMm(wire);
   const saved = bendsOf(path).reduce((sum, { degrees }) => sum + bendSaving(degrees, radius), 0);
-  return Math.max(0, pathLength(path) - saved);
+  // A wire too thick for its corners cannot be rounded so far: an arc of 150° is still a third as long as they are.
+  return Math.max(SHORTEST_ARC * pathLength(path), pathLength(path) - saved);
 }
 
 /** How far an end of a run goes in beyond its line, mm. */
@@ -66,6 +70,9 @@ export function cutWire(context: PartContext, run: Run, wire: Wire): Wire {
   return run.wire ?? context.part.branches.twigWire ?? thinnerOf(context, wire);
 }
 
+/** No hand cuts a shorter piece, mm. */
+const SHORTEST_CUT = 1;
+
 /** Length of one strand of a run with its ends, its twist and the allowance for the cut, mm. */
 export function cutLength(context: PartContext, run: Run, wire: Wire): number {
   const { own } = context;
@@ -73,7 +80,8 @@ export function cutLength(context: PartContext, run: Run, wire: Wire): number {
   const fold = run.isFolded ? 2 * pegDepth(context, wire) : 0;
   const along = bentLength(run.path, wire) + endMm(context, start, wire) + endMm(context, end, wire) + fold;
   const lay = run.layMm ?? sourced('wire.lay', own).value * bundleMm(wire);
-  return strandLength(wire, along, lay) + Math.max(0, sourced('cut.allowance', own).value);
+  const allowance = Math.max(0, sourced('cut.allowance', own).value);
+  return Math.max(SHORTEST_CUT, strandLength(wire, along, lay) + allowance);
 }
 
 /** The wire that each run is cut from; twigs are looked up once. */

@@ -12,7 +12,7 @@ export interface Wire {
 /** Width of n equal circles laid together as close as they go, in their diameters (circles in a circle). */
 const TOGETHER = [
   0, 1, 2, 2.155, 2.414, 2.701, 3, 3, 3.304, 3.613, 3.813, 3.924, 4.029, 4.236, 4.328, 4.521, 4.615, 4.792,
-  4.863, 4.863, 5.122,
+  4.864, 4.864, 5.122,
 ] as const;
 /** More of them fill about so much of the circle round them. */
 const FILLED = 0.78;
