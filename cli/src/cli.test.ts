@@ -48,6 +48,26 @@ describe('the headless reckoner', () => {
     expect(out).not.toContain('ferrywoman');
   });
 
+  it('prints wires with their bends, and the cut list bar by bar', () => {
+    const { out } = reckonFile({ file: sound, csv: false, lens: 'bones' }, '2026-05-01T09:00:00Z');
+    expect(out).toMatch(
+      /ferrywoman +legs, across +[\d.]+ mm along it; cut 1 × [\d.]+ mm of 1 mm aluminium; bends: \d+ mm \d+°/,
+    );
+    const [, list = ''] = out.split('Cut list');
+    // The remainder of 260 mm that is in stock is used up before a bar is bought.
+    expect(list).toMatch(/1 mm aluminium\n +260\.0 mm: /);
+    const lengths = [...list.matchAll(/ (\d+\.\d) mm: (.*) \| (\d+\.\d) mm left/g)];
+    expect(lengths.length).toBeGreaterThan(3);
+    for (const [, stock, pieces = '', left] of lengths) {
+      const cut = [...pieces.matchAll(/ (\d+)(?= \||$)/g)].reduce((sum, [, mm]) => sum + Number(mm), 0);
+      // Lengths are told to the millimetre.
+      expect(Math.abs(Number(stock) - cut - Number(left))).toBeLessThan(0.5 * pieces.split('|').length + 0.1);
+    }
+    expect(
+      reckonFile({ file: sound, csv: false, lens: 'bones', part: 'goose' }, '2026-05-01T09:00:00Z').out,
+    ).not.toContain('Cut list');
+  });
+
   it('opens an archive as well', () => {
     expect(reckon(file('ferry.inch.zip', writeArchive(ferry, {}, new Map())), '--lens', 'brief').code).toBe(
       0,

@@ -13,6 +13,7 @@ import { ScaleError } from '@every-inch/core/scale';
 import { eyesOf, reckonSight, reckonSmallestBox } from '@every-inch/core/size';
 import { type PieceReckoned, reckonPiece } from '@every-inch/core/whole';
 import Papa from 'papaparse';
+import { bonesLines } from './bonesLines.ts';
 
 /** What was asked on the command line. */
 export interface Asked {
@@ -130,6 +131,9 @@ export function reckonFile(
   ];
   const out = asked.csv
     ? `${Papa.unparse(figures.map(rowOf), { columns: [...COLUMNS], newline: '\n' })}\n`
-    : `${figures.map(lineOf).join('\n')}\n`;
+    : `${[
+        ...figures.map(lineOf),
+        ...(asked.lens === undefined || asked.lens === 'bones' ? bonesLines(reckoned, asked.part) : []),
+      ].join('\n')}\n`;
   return { out, notes };
 }

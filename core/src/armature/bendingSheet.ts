@@ -63,7 +63,7 @@ function listDrawing(bones: PartBones): Drawing {
       .slice(0, MOST_LINES)
       .map(
         ({ run, lengthMm, count, wire }, i) =>
-          `${i + 1}  ${count} × ${lengthMm.toFixed(0)} mm  ${run}${wire.diameterMm === bones.wire.diameterMm ? '' : `, ${wireSays(wire)}`}`,
+          `${i + 1}:  ${count} × ${lengthMm.toFixed(0)} mm  ${run}${wire.diameterMm === bones.wire.diameterMm ? '' : `, ${wireSays(wire)}`}`,
       ),
     ...(bones.pieces.length > MOST_LINES
       ? [`and ${bones.pieces.length - MOST_LINES} more, in the cut list`]

@@ -1,5 +1,5 @@
-import type { Vec3 } from '../form/index.ts';
-import { DEFAULT_RUN, type RunChoice } from '../piece/index.ts';
+import type { Vec3, View } from '../form/index.ts';
+import { DEFAULT_RUN, type RunChoice, type WirePlace } from '../piece/index.ts';
 import type { PartContext } from '../whole/context.ts';
 import { apart, type Limb } from './limbs.ts';
 import { plainRun, type Run, type RunEnd } from './run.ts';
@@ -71,7 +71,7 @@ function drawnRun(context: PartContext, choice: RunChoice): Run | null {
   const ground = context.shape.box.min[1] / context.shrink + AT_GROUND;
   const end = ([, y]: Vec3, mm: number | null): RunEnd => ({ pegged: y <= ground, mm });
   const limb: Limb = {
-    name: choice.name,
+    name: `wire drawn as “${choice.name}”`,
     path,
     radii: path.map((point) => depthAt(context, point) ?? 0),
     stands: false,
@@ -117,8 +117,53 @@ export function withRunChoice(
   return saysNothing(next) ? others : [...others, next];
 }
 
+/** Places looked at through a part to find its middle. */
+const LOOKS = 48;
+
+/**
+ * A place put in the middle of the clay, seen along a view, where there is clay.
+ *
+ * @param view the view it stays in its place in; the other direction is set
+ */
+function centred(context: PartContext, view: View, place: WirePlace): WirePlace {
+  const { shape, shrink } = context;
+  const k = view === 'front' ? 2 : 0;
+  const [low, high] = [shape.box.min[k], shape.box.max[k]];
+  // Near the end of a thing many places are as deep: the middle of them is taken.
+  let best: { depth: number; from: number; to: number } | null = null;
+  for (let n = 0; n <= LOOKS; n += 1) {
+    const at = low + ((high - low) * n) / LOOKS;
+    const point: Vec3 = view === 'front' ? [place.xMm, place.yMm, at] : [at, place.yMm, place.zMm];
+    const depth = depthAt(context, [point[0] / shrink, point[1] / shrink, point[2] / shrink]);
+    if (depth === null || depth <= 0) continue;
+    if (!best || depth > best.depth + SAME) best = { depth, from: at, to: at };
+    else if (depth > best.depth - SAME) best.to = at;
+  }
+  if (!best) return place;
+  const middle = (best.from + best.to) / 2;
+  return view === 'front' ? { ...place, zMm: middle } : { ...place, xMm: middle };
+}
+
+/** A wire is moved across itself only: not along a direction that it takes up more than this share of its length in. */
+const ACROSS = 0.5;
+
+/** The places of a wire, each in the middle of the clay across the wire. */
+export function intoMiddle(context: PartContext, places: readonly WirePlace[]): WirePlace[] {
+  const extent = (of: (place: WirePlace) => number) => {
+    const all = places.map(of);
+    return all.length === 0 ? 0 : Math.max(...all) - Math.min(...all);
+  };
+  const [wide, tall, deep] = [extent(({ xMm }) => xMm), extent(({ yMm }) => yMm), extent(({ zMm }) => zMm)];
+  const most = ACROSS * Math.max(wide, tall, deep);
+  return places.map((place) => {
+    const ahead = deep <= most ? centred(context, 'front', place) : place;
+    return wide <= most ? centred(context, 'side', ahead) : ahead;
+  });
+}
+
 /** A straight wire through the middle of a part, for the maker to bend. */
-export function straightChoice({ part, shrink }: PartContext, path: readonly Vec3[], id: string): RunChoice {
+export function straightChoice(context: PartContext, path: readonly Vec3[], id: string): RunChoice {
+  const { part, shrink } = context;
   const taken = new Set(part.runs.map(({ name }) => name));
   let n = 1;
   while (taken.has(`wire ${n}`)) n += 1;
@@ -127,6 +172,9 @@ export function straightChoice({ part, shrink }: PartContext, path: readonly Vec
     ...DEFAULT_RUN,
     id,
     name: `wire ${n}`,
-    drawn: ends.map(([x, y, z]) => ({ xMm: x * shrink, yMm: y * shrink, zMm: z * shrink })),
+    drawn: intoMiddle(
+      context,
+      ends.map(([x, y, z]): WirePlace => ({ xMm: x * shrink, yMm: y * shrink, zMm: z * shrink })),
+    ),
   };
 }

@@ -1,7 +1,5 @@
-import type { Vec3, View } from '../form/index.ts';
+import type { View } from '../form/index.ts';
 import type { WirePlace } from '../piece/index.ts';
-import type { PartContext } from '../whole/context.ts';
-import { depthAt } from './choices.ts';
 
 /** A drawn wire snaps to multiples of so many degrees when it comes so near to one. */
 export const SNAP_DEGREES = 15;
@@ -51,27 +49,4 @@ export function withBend(places: readonly WirePlace[], view: View, at: Flat): Wi
     zMm: between(from.zMm, to.zMm),
   };
   return [...places.slice(0, best.i), bend, ...places.slice(best.i)];
-}
-
-/** Places looked at through a part to find its middle. */
-const LOOKS = 48;
-
-/**
- * A place put in the middle of the clay, seen along a view, where there is clay.
- *
- * @param view the view it was moved in; the other direction is set
- */
-export function centred(context: PartContext, view: View, place: WirePlace): WirePlace {
-  const { shape, shrink } = context;
-  const k = view === 'front' ? 2 : 0;
-  const [low, high] = [shape.box.min[k], shape.box.max[k]];
-  let best: { depth: number; at: number } | null = null;
-  for (let n = 0; n <= LOOKS; n += 1) {
-    const at = low + ((high - low) * n) / LOOKS;
-    const point: Vec3 = view === 'front' ? [place.xMm, place.yMm, at] : [at, place.yMm, place.zMm];
-    const depth = depthAt(context, [point[0] / shrink, point[1] / shrink, point[2] / shrink]);
-    if (depth !== null && depth > 0 && (!best || depth > best.depth)) best = { depth, at };
-  }
-  if (!best) return place;
-  return view === 'front' ? { ...place, zMm: best.at } : { ...place, xMm: best.at };
 }

@@ -64,8 +64,20 @@ function boxOf({ shape, shrink }: PartContext) {
   return { long, lengthMm: sizes[long] ?? 0, thickMm: Math.max(...others), thinMm: Math.min(...others) };
 }
 
-/** A straight wire through the middle of a part, along its longest side. */
+/** Half of a wire put into a body upright at its thickest place, in thicknesses of it. */
+const HALF_ROD = 0.4;
+
+/** A straight wire to begin with: along the longest side of a part, or upright where a body is thickest. */
 export function rodPath(context: PartContext): Vec3[] {
+  const { bones, thickest } = context.shape;
+  if (bones) {
+    const [x, y, z] = thickest.at.map((v) => v / context.shrink) as [number, number, number];
+    const half = (HALF_ROD * thickest.diameterMm) / context.shrink;
+    return [
+      [x, y - half, z],
+      [x, y + half, z],
+    ];
+  }
   const { min, max } = context.shape.box;
   const { long } = boxOf(context);
   const at = (t: number): Vec3 => {

@@ -3,10 +3,11 @@ import { describe, expect, it } from 'vitest';
 import { importMesh, PLAIN_PERSON } from '../form/index.ts';
 import { DEFAULT_BRANCHES, DEFAULT_RUN, type RunChoice, type WirePlace } from '../piece/index.ts';
 import { type Mesh, writeStl } from '../solid/index.ts';
-import { withRunChoice } from './choices.ts';
+import { straightChoice, withRunChoice } from './choices.ts';
 import { snapped, withBend } from './drawing.ts';
 import { pathLength } from './run.ts';
-import { bonesOfOne, start } from './testContext.ts';
+import { rodPath } from './runs.ts';
+import { bonesOfOne, reckonedOne, start } from './testContext.ts';
 
 const person = { ...PLAIN_PERSON, statureMm: 1700 };
 const choice = (over: Partial<RunChoice>): RunChoice => ({
@@ -118,6 +119,24 @@ describe('a wire drawn by hand', () => {
   it('two places that are one make no wire, and nothing breaks', () => {
     const { bones } = bonesOfOne(person, { runs: [{ ...through, drawn: [place(0, 300), place(0, 300)] }] });
     expect(bones.runs.every(({ drawnId }) => drawnId === null)).toBe(true);
+  });
+
+  it('a new one lies inside, end to end, in whatever way the part is long', () => {
+    for (const [widthMm, heightMm, depthMm] of [
+      [1800, 300, 400],
+      [300, 1800, 400],
+      [300, 400, 1800],
+    ] as const) {
+      const { one } = reckonedOne({ kind: 'block', widthMm, heightMm, depthMm });
+      const { drawn } = straightChoice(one, rodPath(one), 'n');
+      const { bones } = bonesOfOne(one.part.form, { runs: [choice({ id: 'n', name: 'n', drawn })] });
+      const run = bones.runs.find(({ drawnId }) => drawnId === 'n');
+      expect(run && pathLength(run.path)).toBeCloseTo((0.92 * 1800) / 12, 6);
+      expect(Math.max(...(run?.limbs[0]?.radii ?? []))).toBeCloseTo(150 / 12, 1);
+    }
+    const { one } = reckonedOne(person);
+    const { drawn } = straightChoice(one, rodPath(one), 'n');
+    for (const { xMm, yMm, zMm } of drawn) expect(one.shape.inside?.(xMm, yMm, zMm)).toBeLessThan(0);
   });
 
   it('a stretch snaps to 15° when it is near, and keeps its length', () => {

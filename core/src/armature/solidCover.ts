@@ -19,7 +19,7 @@ export interface CoverAsk {
 
 /** Where the clay over the wires is thinnest on the solid. */
 export interface SolidCover {
-  /** Negative where a wire comes out of the clay. */
+  /** Negative where a wire comes out of the clay, no matter how far. */
   readonly coverMm: number;
   readonly at: Vec3;
   /** How far it may be off, mm: a quarter of a cell of the grid. */
@@ -112,8 +112,8 @@ export function solidCover(shape: Shape, { shrink, lines, leaves, leaveMm }: Cov
     for (const at of placesOn(points)) {
       if (leaves.some((place) => apart(place, at) < leaveMm)) continue;
       const distance = field(at[0] * shrink, at[1] * shrink, at[2] * shrink) / shrink;
-      // Outside the grid the wire is as far out as the grid’s own margin at the least.
-      const depth = Number.isFinite(distance) ? -distance : (-2 * cell) / shrink;
+      // Far outside distances are not known: it is out, no matter how far.
+      const depth = Math.max(-distance, (-2 * cell) / shrink);
       found.push({ coverMm: depth - widthMm / 2, at, half: widthMm / 2 });
     }
   const close = [...found].sort((a, b) => a.coverMm - b.coverMm).slice(0, CLOSE_LOOKS);

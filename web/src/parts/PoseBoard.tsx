@@ -170,12 +170,14 @@ export default function PoseBoard({ context, part }: PoseBoardProps) {
   );
   const [draft, setDraft] = useState<Pose | null>(null);
   const latest = useRef<Pose | null>(null);
+  const [isSnapping, setIsSnapping] = useState(false);
   if (!puppet) return null;
   const pose = { ...puppet.pose, ...draft };
   const body = poseBody(puppet, pose);
   const onPull = (handle: Handle, view: View, to: Point): void => {
     const now = { ...puppet.pose, ...latest.current };
-    latest.current = { ...latest.current, [handle.turns]: pulled(puppet, now, handle, view, to) };
+    const turned = pulled(puppet, now, handle, view, to);
+    latest.current = { ...latest.current, [handle.turns]: isSnapping ? snappedAngles(turned) : turned };
     setDraft(latest.current);
   };
   const onLet = (): void => {
@@ -184,7 +186,15 @@ export default function PoseBoard({ context, part }: PoseBoardProps) {
     setDraft(null);
   };
   return (
-    <div className="flex h-full gap-4">
+    <div className="relative flex h-full gap-4">
+      <label className="absolute bottom-0 left-0 flex items-center gap-1.5 text-[13px]">
+        <input
+          type="checkbox"
+          checked={isSnapping}
+          onChange={(event) => setIsSnapping(event.currentTarget.checked)}
+        />
+        snap to 15°
+      </label>
       {(['front', 'side'] as const).map((view) => (
         <Board
           key={view}
@@ -199,6 +209,18 @@ export default function PoseBoard({ context, part }: PoseBoardProps) {
       ))}
     </div>
   );
+}
+
+/** Joints snap to these angles when they come so near, degrees. */
+const SNAP = 15;
+const SNAP_WITHIN = 4;
+
+function snappedAngles({ flex, out, twist }: JointAngles): JointAngles {
+  const near = (degrees: number) => {
+    const round = Math.round(degrees / SNAP) * SNAP;
+    return Math.abs(degrees - round) <= SNAP_WITHIN ? round : degrees;
+  };
+  return { flex: near(flex), out: near(out), twist: near(twist) };
 }
 
 /** Angles to half a degree: finer than any hand bends wire. */

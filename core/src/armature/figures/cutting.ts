@@ -30,14 +30,9 @@ export function bendFigures(ask: Ask): Reckoning[] {
     margin: { value: tight.radiusMm - tight.radiusWantedMm, unit: 'mm' },
     waysOut: isGood ? [] : [{ says: 'a thinner wire or a twist of two, or move the bends apart' }],
   };
-  const gapVerdict: Verdict = {
-    level: closes ? 'doubtful' : 'good',
-    wording: 'state',
-    says: closes
-      ? `the ${wide.where} has room for ${mm(wide.roomMm)} mm: bent later it goes ${Math.round(wide.mostDegrees)}° of ${Math.round(wide.degrees)}°`
-      : `left bare at the ${wide.where}, it can be bent ${Math.round(wide.degrees)}° later`,
-    waysOut: closes ? [{ says: 'pose it before the clay goes on, or fill the joint after bending' }] : [],
-  };
+  const room = closes
+    ? `Room is ${mm(wide.roomMm)} mm: bent later it goes ${Math.round(wide.mostDegrees)}° of ${Math.round(wide.degrees)}°, so pose it before the clay goes on.`
+    : `Left bare at the ${wide.where}, it can be bent ${Math.round(wide.degrees)}° later.`;
   return [
     figure(
       ask,
@@ -64,8 +59,7 @@ export function bendFigures(ask: Ask): Reckoning[] {
         shaped('θ', 'Bend of the pose', wide.degrees, '°'),
       ],
       {
-        verdict: gapVerdict,
-        note: 'Bend it once, round a rod: wire bent to and fro at one place hardens and breaks. A twist of thinner wires stands more.',
+        note: `${room} Bend it once, round a rod: wire bent to and fro at one place hardens and breaks. A twist of thinner wires stands more.`,
       },
     ),
   ];

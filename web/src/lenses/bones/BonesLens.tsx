@@ -98,16 +98,18 @@ function CoverLine({ context, work }: { readonly context: PartContext; readonly 
       return <p className="text-[13px] text-wont">{work.says}</p>;
     case 'done': {
       const { coverMm, errorMm } = work.cover;
-      const mm = formatMiniMm(miniMm(Math.abs(coverMm)));
-      const [word, tone] =
-        coverMm < 0 ? ['it shows:', 'text-wont'] : ['', coverMm < wanted / 2 ? 'text-tight' : 'text-quiet'];
+      if (coverMm < 0)
+        return (
+          <p className="text-[13px] text-wont">
+            Through the solid itself: the wire comes out of the clay where it is ringed twice. Bend it there,
+            or take it thinner.
+          </p>
+        );
+      const tone = coverMm < wanted / 2 ? 'text-tight' : 'text-quiet';
       return (
         <p className={`text-[13px] ${tone}`}>
-          Through the solid itself: {word}{' '}
-          {coverMm < 0
-            ? `the wire stands ${mm} mm out of the clay where it is ringed twice. Bend it there, or take it thinner.`
-            : `${mm} mm of clay over the wire at its least, where it is ringed twice`}
-          {coverMm < 0 ? '' : `, right to ${formatMiniMm(miniMm(errorMm))} mm.`}
+          Through the solid itself: {formatMiniMm(miniMm(coverMm))} mm of clay over the wire at its least,
+          where it is ringed twice, right to {formatMiniMm(miniMm(errorMm))} mm.
         </p>
       );
     }

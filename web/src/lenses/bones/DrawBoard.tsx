@@ -1,4 +1,4 @@
-import { centred, movedIn, type PartBones, seenIn, snapped, withBend } from '@every-inch/core/armature';
+import { intoMiddle, movedIn, type PartBones, seenIn, snapped, withBend } from '@every-inch/core/armature';
 import { extentOf, type View, viewTitle } from '@every-inch/core/form';
 import type { RunChoice, WirePlace } from '@every-inch/core/piece';
 import type { PartContext } from '@every-inch/core/whole';
@@ -197,11 +197,7 @@ export function DrawBoard({ context, bones }: DrawBoardProps) {
         'a bend out',
       );
   };
-  const middle = () =>
-    put(
-      run.drawn.map((place) => centred(context, 'side', centred(context, 'front', place))),
-      'wire in the middle',
-    );
+  const middle = () => put(intoMiddle(context, run.drawn), 'wire in the middle');
   return (
     <div className="flex h-full flex-col">
       <div className="flex flex-wrap items-end gap-x-4 gap-y-1">

@@ -4,7 +4,6 @@ import type { PartContext } from '@every-inch/core/whole';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
-import { inches } from '../../parts/lengths.ts';
 import { TextField } from '../../parts/TextField.tsx';
 import { editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
 
@@ -29,6 +28,15 @@ function drillsOf(text: string): { readonly drills: number[]; readonly odd: stri
     else odd.push(word);
   }
   return { drills: [...new Set(drills)].sort((a, b) => a - b).slice(0, MOST), odd };
+}
+
+/** The fraction of an inch that a drill is, where it is one. */
+function fractionOf(mm: number): string {
+  const parts = Math.round((mm / 25.4) * 64);
+  if (parts === 0 || Math.abs((parts * 25.4) / 64 - mm) > 0.01) return '';
+  let [top, bottom] = [parts, 64];
+  while (top % 2 === 0) [top, bottom] = [top / 2, bottom / 2];
+  return ` (${top}/${bottom} in)`;
 }
 
 function Drills() {
@@ -114,7 +122,7 @@ export function Holes({ any }: { readonly any: PartContext | undefined }) {
             <>
               drill{' '}
               <span className="figure">
-                {hole.drillMm} mm · {inches(miniMm(hole.drillMm))} in
+                {hole.drillMm} mm{fractionOf(hole.drillMm)}
               </span>
               {hole.tapeLayers > 0 &&
                 `, with ${hole.tapeLayers} ${hole.tapeLayers === 1 ? 'layer' : 'layers'} of tape round it`}
