@@ -23,6 +23,8 @@ export interface BarPrices {
 }
 
 const MOST_STEPS = 400;
+/** Steps of the search for fillings in all of it; the bound so far is true whenever it is broken off. */
+const MOST_LOOKS = 4_000_000;
 const SLACK = 1e-9;
 
 /** One column of the table: how often it covers each row, and what it costs in bars. */
@@ -122,11 +124,12 @@ export function barPrices(
     right,
   );
   let bound = 0;
-  for (let step = 0; step < MOST_STEPS; step += 1) {
+  const budget = { left: MOST_LOOKS };
+  for (let step = 0; step < MOST_STEPS && budget.left > 0; step += 1) {
     const prices = basis.prices();
     const worths = sizes.map((_, i) => Math.max(0, prices[i] ?? 0));
-    const onBar = dearestFill(worths, kinds, bar);
-    const onOld = remainders.map(({ length }) => dearestFill(worths, kinds, length));
+    const onBar = dearestFill(worths, kinds, bar, budget);
+    const onOld = remainders.map(({ length }) => dearestFill(worths, kinds, length, budget));
     const all = worths.reduce((sum, price, i) => sum + price * (counts[i] ?? 0), 0);
     const held = onOld.reduce((sum, { most }, j) => sum + most * (remainders[j]?.count ?? 0), 0);
     if (onBar.most > 0) bound = Math.max(bound, (all - held) / onBar.most);

@@ -23,8 +23,14 @@ const SLACK = 1e-12;
  *
  * @param prices worth of one piece of each kind, 0 or more
  * @param room length of the bar
+ * @param budget steps that may still be made; what is made is taken off
  */
-export function dearestFill(prices: readonly number[], { sizes, counts }: Sizes, room: number): Fill {
+export function dearestFill(
+  prices: readonly number[],
+  { sizes, counts }: Sizes,
+  room: number,
+  budget: { left: number } = { left: MOST_NODES },
+): Fill {
   const order = sizes
     .map((_, i) => i)
     .filter((i) => (prices[i] ?? 0) > 0 && (counts[i] ?? 0) > 0 && (sizes[i] ?? 0) <= room)
@@ -38,7 +44,8 @@ export function dearestFill(prices: readonly number[], { sizes, counts }: Sizes,
   const taken = new Array<number>(n).fill(0);
   let best = 0;
   let bestTaken = [...taken];
-  let nodes = MOST_NODES;
+  const allowed = Math.min(MOST_NODES, Math.max(n, budget.left));
+  let nodes = allowed;
   /** Most that the kinds from one on can add, the last one cut where the bar ends. */
   const bound = (at: number, left: number): number => {
     let sum = 0;
@@ -67,6 +74,7 @@ export function dearestFill(prices: readonly number[], { sizes, counts }: Sizes,
   };
   const root = bound(0, room);
   walk(0, room, 0);
+  budget.left -= (allowed - nodes) * n;
   const fill = sizes.map(() => 0);
   order.forEach((i, k) => {
     fill[i] = bestTaken[k] ?? 0;

@@ -29,8 +29,8 @@ export interface Nesting {
 
 /** Lengths are compared in tenths of a millimetre. */
 const TENTHS = 10;
-/** Fillings looked at in the search, after which the best found stands with its bound. */
-const MOST_LOOKS = 120_000;
+/** Steps of the search, after which the best found stands with its bound. */
+const MOST_LOOKS = 400_000;
 
 /** A fill of one bar: pieces taken by kind, and the room they take. */
 interface Kind {
@@ -74,12 +74,14 @@ function fewestBars(
       if (chosen.length < best.length) best = chosen.map((fill) => [...fill]);
       return best.length <= lower;
     }
+    // The bounds of a node look at every pair of lengths.
+    nodes.left -= sizes.length ** 2;
     if (chosen.length + lowerBound(counts, sizes, bar) >= best.length) return false;
     const state = counts.join();
     if ((reached.get(state) ?? Infinity) <= chosen.length) return false;
     reached.set(state, chosen.length);
-    const fills = fillsWith(first, counts, sizes, bar);
-    nodes.left -= fills.length + 1;
+    const { fills, steps } = fillsWith(first, counts, sizes, bar);
+    nodes.left -= steps;
     for (const fill of fills) {
       fill.forEach((n, i) => {
         counts[i] = (counts[i] ?? 0) - n;
@@ -147,7 +149,7 @@ function fillsWith(
   counts: readonly number[],
   sizes: readonly number[],
   bar: number,
-): number[][] {
+): { readonly fills: number[][]; readonly steps: number } {
   const found: { fill: number[]; room: number }[] = [];
   const fill = counts.map(() => 0);
   fill[first] = 1;
@@ -177,7 +179,10 @@ function fillsWith(
     fill[at] = taken;
   };
   extend(first, bar - (sizes[first] ?? 0), Infinity);
-  return found.sort((a, b) => a.room - b.room).map((one) => one.fill);
+  return {
+    fills: found.sort((a, b) => a.room - b.room).map((one) => one.fill),
+    steps: MOST_STEPS - steps + found.length,
+  };
 }
 const MOST_FILLS = 48_000;
 const MOST_STEPS = 200_000;
@@ -188,7 +193,9 @@ function greedy(counts: number[], sizes: readonly number[], bar: number): number
   for (;;) {
     const first = counts.findIndex((count) => count > 0);
     if (first < 0) return fills;
-    const [fill] = fillsWith(first, counts, sizes, bar);
+    const {
+      fills: [fill],
+    } = fillsWith(first, counts, sizes, bar);
     if (!fill) return fills;
     fills.push(fill);
     fill.forEach((n, i) => {

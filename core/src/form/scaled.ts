@@ -1,6 +1,6 @@
 import { scaledMesh } from '../solid/index.ts';
 import { mapOutline } from './outline.ts';
-import type { Core, InnerBall, Outline, Shape, Vec2, Vec3 } from './types.ts';
+import type { Core, InnerBall, Outline, Shape, Side, Vec2, Vec3 } from './types.ts';
 
 /**
  * A shape grown or shrunk about the origin: lengths by a factor, surface by its square, volume by its cube.
@@ -16,7 +16,7 @@ export function scaledShape(shape: Shape, by: number): Shape {
     at: point3(one.at),
   });
   const outline = (one: Outline): Outline => mapOutline(one, point2);
-  const { distance: field, triangles, inside } = shape;
+  const { distance: field, triangles, inside, hullFrom } = shape;
   return {
     box: { min: point3(shape.box.min), max: point3(shape.box.max) },
     volumeMm3: shape.volumeMm3 * by ** 3,
@@ -55,6 +55,7 @@ export function scaledShape(shape: Shape, by: number): Shape {
     distance: field && ((x, y, z) => field(x / by, y / by, z / by) * by),
     outline: (view) => outline(shape.outline(view)),
     seenFrom: (side) => outline(shape.seenFrom(side)),
+    ...(hullFrom && { hullFrom: (side: Side) => hullFrom(side).map(point2) }),
     section: () => outline(shape.section()),
     core(skinMm, leastMm): Core {
       const core = shape.core(skinMm / by, leastMm / by);

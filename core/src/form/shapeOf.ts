@@ -12,9 +12,10 @@ import { type Heroic, PLAIN, personShape } from './person/index.ts';
 import { ringShape } from './ring.ts';
 import { rodShape } from './rod.ts';
 import { scaledShape } from './scaled.ts';
+import { seenHull } from './side.ts';
 import { tubeShape } from './tube.ts';
 import { turnedShape } from './turned.ts';
-import type { Core, Form, Outline, Ring, Shape, View } from './types.ts';
+import type { Core, Form, Outline, Ring, Shape, Side, View } from './types.ts';
 
 /**
  * The solid that follows from a form, in the part's own frame.
@@ -120,6 +121,9 @@ const MOST_KEPT_CELLS = 500_000;
 /** Levels kept of one shape: feet and upper face, and some to spare. */
 const MOST_LEVELS = 8;
 
+/** Hulls kept of one shape: along its axes, and from some other sides. */
+const MOST_HULLS = 16;
+
 /** Cores kept of one shape: a few scales and skins back. */
 const MOST_CORES = 16;
 
@@ -157,6 +161,14 @@ function lazily(shape: Shape): Shape {
     levels.set(y, ring);
     return ring;
   };
+  const hulls = new Map<string, Ring>();
+  const hullFrom = (side: Side): Ring => {
+    const key = [...side.right, ...side.up].join();
+    const ring = hulls.get(key) ?? seenHull(shape, side);
+    if (hulls.size >= MOST_HULLS) hulls.clear();
+    hulls.set(key, ring);
+    return ring;
+  };
   const cores = new Map<string, Core>();
   const core = (skinMm: number, leastMm: number): Core => {
     const key = `${skinMm}/${leastMm}`;
@@ -174,6 +186,7 @@ function lazily(shape: Shape): Shape {
     section: once(() => shape.section()),
     sample,
     level,
+    hullFrom,
     core,
     ...(shape.distance === null && !shape.inside && { inside: sampledDepths(shape) }),
   };

@@ -31,7 +31,7 @@ export function ballSeen(at: Vec3, radius: number, side: Side): Vec3[] {
 
 /** Convex hull of what a shape covers seen from a side. */
 export function seenHull(shape: Shape, side: Side): Ring {
-  return hull(shape.seenFrom(side).flatMap((polygon) => polygon[0] ?? []));
+  return shape.hullFrom?.(side) ?? hull(shape.seenFrom(side).flatMap((polygon) => polygon[0] ?? []));
 }
 
 /** Silhouette of a solid made of convex pieces, each given by points that it is the hull of. */

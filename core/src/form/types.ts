@@ -128,6 +128,8 @@ export interface Shape {
   outline(view: View): Outline;
   /** What the solid covers seen from any side, its own origin at 0, 0. */
   seenFrom(side: Side): Outline;
+  /** Convex hull of that, where it is had without the outline itself. */
+  hullFrom?(side: Side): Ring;
   /** Section of the solid in the front view. */
   section(): Outline;
   /**

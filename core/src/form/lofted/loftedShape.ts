@@ -1,6 +1,6 @@
 import { filleted } from '../../solid/index.ts';
 import { boxRound, boxVolume } from '../box.ts';
-import { offset, unite, withoutSpecks } from '../outline.ts';
+import { hull, offset, unite, withoutSpecks } from '../outline.ts';
 import { SIDES } from '../side.ts';
 import type { Bone, Box, Field, FormMeasure, Joint, Outline, Shape, Side } from '../types.ts';
 import { boundaryOf } from './boundary.ts';
@@ -141,6 +141,8 @@ export function loftedShape(body: LoftedBody): LoftedShape {
     distance: null,
     outline: (view) => seen(SIDES[view]),
     seenFrom: seen,
+    // Rounding inner corners leaves the hull as it is.
+    hullFrom: (side) => hull(lofts.flatMap(({ loft, sections }) => loftRings(loft, sections, side)).flat()),
     section: () => seen(SIDES.front),
     core: (skin, least) => loftedCore(lofts, thickest, skin, least),
   };
