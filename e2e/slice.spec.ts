@@ -3,7 +3,7 @@ import { bytesOf, expect, figure, openDemo, stage, test } from './bench.ts';
 test('from a size to a baked, logged part: everything follows the scale', async ({ page }) => {
   await openDemo(page, 'Low Water Ferry', 'Size');
   await expect(figure(page, 'Height')).toContainText('138.3 mm');
-  await expect(page.getByRole('group', { name: 'Line-up of 11 parts to one scale' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Line-up of 12 parts to one scale' })).toBeVisible();
 
   await page.getByRole('button', { name: /^Scale 1:12/ }).click();
   await page.getByLabel('Type a scale').fill('1:24');

@@ -1,9 +1,11 @@
 export { checkMesh, type MeshReport, reportLines } from './checkMesh.ts';
 export { type Contour, contours, type Plane, seenAlong, sliceAt } from './contour.ts';
+export { distancesInside, type InnerDistances } from './distanceTransform.ts';
 export { type MeshFault, MeshFileError } from './errors.ts';
 export { filleted } from './fillet.ts';
 export { type Grid, GridError, gridFrame, MOST_CELLS, sampleField } from './grid.ts';
 export { gridField } from './gridField.ts';
+export { localThickness } from './localThickness.ts';
 export { type Mesh, type MeshSums, meshSums, scaledMesh, turnedInsideOut } from './mesh.ts';
 export { meshGrid } from './meshGrid.ts';
 export { readObj } from './obj.ts';

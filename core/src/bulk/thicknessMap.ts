@@ -1,0 +1,224 @@
+import type { Shape, Vec3 } from '../form/index.ts';
+import { distancesInside, type Grid, localThickness } from '../solid/index.ts';
+
+/** What of a part is looked at for its thickness; plain data, fit to be sent to a worker. */
+export interface ThicknessAsk {
+  /** Cells in the box round the part. */
+  readonly cells: number;
+  /** Part’s frame ÷ miniature. */
+  readonly shrink: number;
+  /** Skin over the core, miniature mm, and the regions that have a core; null without one. */
+  readonly core: { readonly skinMm: number; readonly regions: readonly string[] } | null;
+  /** Wires in it, miniature mm. */
+  readonly wires: readonly { readonly points: readonly Vec3[]; readonly widthMm: number }[];
+  /** Clay over this does not cure through, and under this breaks when it is handled, miniature mm. */
+  readonly limitMm: number;
+  readonly leastMm: number;
+}
+
+/** A place that is too thick or too thin. */
+export interface ThickPlace {
+  readonly kind: 'thick' | 'thin';
+  /** Middle of the worst of it, miniature mm. */
+  readonly at: Vec3;
+  readonly thicknessMm: number;
+  readonly region: string;
+  /** Clay of it, mm³. */
+  readonly volumeMm3: number;
+}
+
+/** Thickness of the clay of a part at every cell, miniature mm. */
+export interface ThicknessMap {
+  /** Corner of the first cell, cells along x, y and z, and the edge of one. */
+  readonly min: Vec3;
+  readonly size: readonly [number, number, number];
+  readonly cell: number;
+  /** Diameter of the largest ball of clay that holds the cell; 0 where there is none. Owned by the map. */
+  readonly thickness: Float32Array;
+  /** What a cell without clay is: 0 outside, 1 core, 2 wire. */
+  readonly filled: Uint8Array;
+  readonly thickestMm: number;
+  readonly clayMm3: number;
+  readonly coreMm3: number;
+  /** How far a thickness may be off, mm. */
+  readonly errorMm: number;
+  /** Worst first: too thick before too thin. */
+  readonly places: readonly ThickPlace[];
+}
+
+/** Most places that are listed, and the least clay one has, in cells. */
+const MOST_PLACES = 12;
+const LEAST_CELLS = 12;
+/** Half a cell on either side. */
+const ERROR_CELLS = 0.5;
+
+/** What lies in the clay of a grid. */
+const OUTSIDE = 0;
+const CORE = 1;
+const WIRE = 2;
+
+/** Signed distances of the clay alone, in cells: the form less its core and wires. */
+function clayOf(grid: Grid, shape: Shape, ask: ThicknessAsk): { signed: Float32Array; filled: Uint8Array } {
+  const { size, cell, owner, distance } = grid;
+  const signed = distance.map((value) => (Number.isFinite(value) ? value / cell : 1));
+  const filled = new Uint8Array(signed.length);
+  if (ask.core) {
+    const skin = (ask.core.skinMm * ask.shrink) / cell;
+    const has = shape.regions.map((name) => ask.core?.regions.includes(name));
+    const { distance: deep } = distancesInside(size, signed);
+    for (let c = 0; c < signed.length; c += 1) {
+      const owned = owner ? (owner[c] ?? 0) : 1;
+      if ((signed[c] ?? 1) >= 0 || owned === 0 || !has[owned - 1]) continue;
+      const over = (deep[c] ?? 0) - skin;
+      if (over > (signed[c] ?? 0)) signed[c] = over;
+      if (over >= 0) filled[c] = CORE;
+    }
+  }
+  for (const wire of ask.wires) drawWire(grid, wire, ask.shrink, signed, filled);
+  return { signed, filled };
+}
+
+/** Takes the cells of a wire out of the clay. */
+function drawWire(
+  { size: [nx, ny, nz], min, cell }: Grid,
+  { points, widthMm }: ThicknessAsk['wires'][number],
+  shrink: number,
+  signed: Float32Array,
+  filled: Uint8Array,
+): void {
+  const r = (widthMm * shrink) / 2 / cell;
+  const inCells = ([x, y, z]: Vec3): Vec3 => [
+    (x * shrink - min[0]) / cell - 0.5,
+    (y * shrink - min[1]) / cell - 0.5,
+    (z * shrink - min[2]) / cell - 0.5,
+  ];
+  for (let s = 1; s < points.length; s += 1) {
+    const [from, to] = [points[s - 1], points[s]];
+    if (!from || !to) continue;
+    const [a, b] = [inCells(from), inCells(to)];
+    const way: Vec3 = [b[0] - a[0], b[1] - a[1], b[2] - a[2]];
+    const length2 = way[0] ** 2 + way[1] ** 2 + way[2] ** 2;
+    const low = ([0, 1, 2] as const).map((k) => Math.floor(Math.min(a[k], b[k]) - r - 1));
+    const high = ([0, 1, 2] as const).map((k) => Math.ceil(Math.max(a[k], b[k]) + r + 1));
+    for (let k = Math.max(0, low[2] ?? 0); k <= Math.min(nz - 1, high[2] ?? 0); k += 1)
+      for (let j = Math.max(0, low[1] ?? 0); j <= Math.min(ny - 1, high[1] ?? 0); j += 1)
+        for (let i = Math.max(0, low[0] ?? 0); i <= Math.min(nx - 1, high[0] ?? 0); i += 1) {
+          const at = (k * ny + j) * nx + i;
+          if ((signed[at] ?? 1) >= 0) continue;
+          const along = (i - a[0]) * way[0] + (j - a[1]) * way[1] + (k - a[2]) * way[2];
+          const t = length2 === 0 ? 0 : Math.max(0, Math.min(1, along / length2));
+          const far = Math.hypot(i - a[0] - way[0] * t, j - a[1] - way[1] * t, k - a[2] - way[2] * t);
+          const over = r - far;
+          if (over > (signed[at] ?? 0)) signed[at] = over;
+          if (over >= 0) filled[at] = WIRE;
+        }
+  }
+}
+
+/** Cells that hang together and are wanted, as lists. */
+function clusters(
+  [nx, ny]: readonly [number, number, number],
+  count: number,
+  isWanted: (c: number) => boolean,
+): number[][] {
+  const seen = new Uint8Array(count);
+  const steps = [1, -1, nx, -nx, nx * ny, -nx * ny];
+  const all: number[][] = [];
+  for (let c = 0; c < count; c += 1) {
+    if (seen[c] || !isWanted(c)) continue;
+    const cells = [c];
+    seen[c] = 1;
+    for (let n = 0; n < cells.length; n += 1)
+      for (const step of steps) {
+        const next = (cells[n] ?? 0) + step;
+        if (next < 0 || next >= count || seen[next] || !isWanted(next)) continue;
+        seen[next] = 1;
+        cells.push(next);
+      }
+    all.push(cells);
+  }
+  return all;
+}
+
+/**
+ * Thickness of the clay of a part everywhere: its solid sampled, core and wires taken out, exact distances inside what is left,
+ * and at every cell the largest ball that holds it.
+ *
+ * @param onProgress told the share that is done; true ends the work
+ * @returns null when it was ended
+ * @throws {GridError} for more cells than a grid may have
+ */
+export function thicknessMap(
+  shape: Shape,
+  ask: ThicknessAsk,
+  onProgress: (share: number) => boolean = () => false,
+): ThicknessMap | null {
+  const { min, max } = shape.box;
+  const volume = (max[0] - min[0]) * (max[1] - min[1]) * (max[2] - min[2]);
+  const grid = shape.sample(Math.cbrt(volume / ask.cells));
+  if (onProgress(0.2)) return null;
+  const { signed, filled } = clayOf(grid, shape, ask);
+  if (onProgress(0.4)) return null;
+  const inner = distancesInside(grid.size, signed);
+  if (onProgress(0.5)) return null;
+  const inCells = localThickness(grid.size, inner, (share) => onProgress(0.5 + share / 2));
+  if (!inCells) return null;
+  const cell = grid.cell / ask.shrink;
+  const thickness = inCells.map((value) => value * cell);
+  const small = (k: 0 | 1 | 2) => grid.min[k] / ask.shrink;
+  const placeOf = (c: number): Vec3 => {
+    const [nx, ny] = grid.size;
+    const k = Math.floor(c / (nx * ny));
+    const j = Math.floor((c - k * nx * ny) / nx);
+    const i = c - (k * ny + j) * nx;
+    return [small(0) + (i + 0.5) * cell, small(1) + (j + 0.5) * cell, small(2) + (k + 0.5) * cell];
+  };
+  let coreCells = 0;
+  for (const what of filled) if (what === CORE) coreCells += 1;
+  return {
+    min: [small(0), small(1), small(2)],
+    size: grid.size,
+    cell,
+    thickness,
+    filled,
+    thickestMm: thickness.reduce((a, b) => Math.max(a, b), 0),
+    clayMm3: inner.inside * cell ** 3,
+    coreMm3: coreCells * cell ** 3,
+    errorMm: ERROR_CELLS * cell,
+    places: placesOf(grid, shape, ask, thickness, inner.distance, placeOf),
+  };
+}
+
+function placesOf(
+  { size, cell, owner }: Grid,
+  { regions }: Shape,
+  { limitMm, leastMm, shrink }: ThicknessAsk,
+  thickness: Float32Array,
+  deep: Float32Array,
+  placeOf: (c: number) => Vec3,
+): ThickPlace[] {
+  const cellMm3 = (cell / shrink) ** 3;
+  const regionOf = (c: number) => (owner ? regions[(owner[c] ?? 1) - 1] : regions[0]) ?? '';
+  const placed = (kind: ThickPlace['kind'], isWanted: (c: number) => boolean) =>
+    clusters(size, thickness.length, isWanted)
+      .filter((cells) => cells.length >= LEAST_CELLS)
+      .map((cells): ThickPlace => {
+        const sign = kind === 'thick' ? 1 : -1;
+        // Of the worst ball the middle is pointed at: the cell in it that lies deepest.
+        const worst = cells.reduce((a, b) => {
+          const more = sign * ((thickness[b] ?? 0) - (thickness[a] ?? 0));
+          return more > 0 || (more === 0 && (deep[b] ?? 0) > (deep[a] ?? 0)) ? b : a;
+        });
+        return {
+          kind,
+          at: placeOf(worst),
+          thicknessMm: thickness[worst] ?? 0,
+          region: regionOf(worst),
+          volumeMm3: cells.length * cellMm3,
+        };
+      })
+      .sort((a, b) => b.volumeMm3 - a.volumeMm3);
+  const thick = placed('thick', (c) => (thickness[c] ?? 0) > limitMm);
+  const thin = placed('thin', (c) => (thickness[c] ?? 0) > 0 && (thickness[c] ?? 0) < leastMm);
+  return [...thick, ...thin].slice(0, MOST_PLACES);
+}

@@ -1,0 +1,142 @@
+/** Distances inside a solid, and which cell outside each is nearest to. */
+export interface InnerDistances {
+  /** To the surface from the middle of each cell inside, in cells; 0 outside. */
+  readonly distance: Float32Array;
+  /** Cells inside. */
+  readonly inside: number;
+}
+
+/** Farther than any cell of a grid, squared. */
+const FAR = 1e12;
+
+/**
+ * Lower envelope of parabolas along one line of cells (Felzenszwalb & Huttenlocher 2012): for every cell the seed that is
+ * nearest, by the squared distance along the line and what is known across it.
+ */
+class Line {
+  private readonly at: Int32Array;
+  private readonly from: Float64Array;
+  readonly squared: Float64Array;
+  readonly seed: Int32Array;
+  constructor(longest: number) {
+    this.at = new Int32Array(longest);
+    this.from = new Float64Array(longest + 1);
+    this.squared = new Float64Array(longest);
+    this.seed = new Int32Array(longest);
+  }
+
+  /** @param value squared distance across the line at a place of it; `FAR` where there is no seed */
+  run(count: number, value: (i: number) => number): void {
+    const { at, from } = this;
+    let last = -1;
+    for (let q = 0; q < count; q += 1) {
+      const fq = value(q);
+      if (fq >= FAR) continue;
+      let meet = -Infinity;
+      while (last >= 0) {
+        const p = at[last] ?? 0;
+        meet = (fq + q * q - (value(p) + p * p)) / (2 * (q - p));
+        if (meet > (from[last] ?? 0)) break;
+        last -= 1;
+      }
+      last += 1;
+      at[last] = q;
+      from[last] = last === 0 ? -Infinity : meet;
+    }
+    let k = 0;
+    for (let i = 0; i < count; i += 1) {
+      if (last < 0) {
+        this.squared[i] = FAR;
+        this.seed[i] = -1;
+        continue;
+      }
+      while (k < last && (from[k + 1] ?? 0) < i) k += 1;
+      const p = at[k] ?? 0;
+      this.seed[i] = p;
+      this.squared[i] = (i - p) * (i - p) + value(p);
+    }
+  }
+}
+
+/**
+ * Exact distances from every cell inside to the nearest cell outside, in linear time, axis by axis; what that cell is itself
+ * outside the surface is taken off, so that a distance is right to a small share of a cell.
+ *
+ * @param size cells along x, y and z
+ * @param signed distance at the middle of each cell, in cells, negative inside; outside it need be right beside the surface only
+ * @example distancesInside([3, 1, 1], Float32Array.of(0.5, -0.5, 0.5)).distance[1] // 0.5
+ */
+export function distancesInside(
+  [nx, ny, nz]: readonly [number, number, number],
+  signed: Float32Array,
+): InnerDistances {
+  const plane = nx * ny;
+  const squared = new Float32Array(signed.length);
+  const nearest = new Int32Array(signed.length);
+  const line = new Line(Math.max(nx, ny, nz));
+  let inside = 0;
+  for (let k = 0; k < nz; k += 1)
+    for (let j = 0; j < ny; j += 1) {
+      const row = k * plane + j * nx;
+      let any = false;
+      for (let i = 0; i < nx; i += 1) if ((signed[row + i] ?? 1) < 0) any = true;
+      if (!any) {
+        for (let i = 0; i < nx; i += 1) nearest[row + i] = row + i;
+        continue;
+      }
+      line.run(nx, (i) => ((signed[row + i] ?? 1) < 0 ? FAR : 0));
+      for (let i = 0; i < nx; i += 1) {
+        if ((signed[row + i] ?? 1) < 0) inside += 1;
+        squared[row + i] = line.squared[i] ?? FAR;
+        const seed = line.seed[i] ?? -1;
+        nearest[row + i] = seed < 0 ? -1 : row + seed;
+      }
+    }
+  across(line, ny, nx, nz, nx, 1, plane, signed, squared, nearest);
+  across(line, nz, nx, ny, plane, 1, nx, signed, squared, nearest);
+  const distance = new Float32Array(signed.length);
+  for (let c = 0; c < signed.length; c += 1) {
+    if ((signed[c] ?? 1) >= 0) continue;
+    const seed = nearest[c] ?? -1;
+    const out = seed < 0 ? 0 : Math.max(0, Math.min(1, signed[seed] ?? 0));
+    distance[c] = Math.max(-(signed[c] ?? 0) < 1 ? -(signed[c] ?? 0) : 0, Math.sqrt(squared[c] ?? 0) - out);
+  }
+  return { distance, inside };
+}
+
+/** One pass over all lines along an axis, from what the axes before have found. */
+function across(
+  line: Line,
+  count: number,
+  others1: number,
+  others2: number,
+  step: number,
+  step1: number,
+  step2: number,
+  signed: Float32Array,
+  squared: Float32Array,
+  nearest: Int32Array,
+): void {
+  const old = new Int32Array(count);
+  const values = new Float64Array(count);
+  for (let b = 0; b < others2; b += 1)
+    for (let a = 0; a < others1; a += 1) {
+      const start = a * step1 + b * step2;
+      let any = false;
+      for (let i = 0; i < count; i += 1) {
+        const c = start + i * step;
+        if ((signed[c] ?? 1) < 0) any = true;
+        values[i] = squared[c] ?? 0;
+        old[i] = nearest[c] ?? -1;
+      }
+      // A line that passes through nothing but outside keeps its zeros.
+      if (!any) continue;
+      line.run(count, (i) => values[i] ?? FAR);
+      for (let i = 0; i < count; i += 1) {
+        const c = start + i * step;
+        const seed = line.seed[i] ?? -1;
+        squared[c] = line.squared[i] ?? FAR;
+        nearest[c] = seed < 0 ? -1 : (old[seed] ?? -1);
+      }
+    }
+}
