@@ -18,3 +18,4 @@ export { proposeRuns, rodPath, runsOf } from './runs.ts';
 export { coilMm, domeRibMm, hoopMm, jointGapMm, largestBend, wrapMm } from './shapes.ts';
 export { type CoverAsk, coverAsk, type SolidCover, solidCover } from './solidCover.ts';
 export { bundleMm, type Wire } from './wire.ts';
+export { type WireLine, wireLines } from './wireLines.ts';

@@ -4,3 +4,13 @@ export { type Packs, packsFor } from './packs.ts';
 export { type PartNeed, reckonClays } from './reckonClays.ts';
 export { type ClayShare, claySharesOf, type PartBulk, reckonPartBulk } from './reckonPart.ts';
 export { sectionDrawing } from './sectionDrawing.ts';
+export { thicknessAsk, thicknessCells } from './thicknessAsk.ts';
+export { type ThicknessAsk, type ThicknessMap, type ThickPlace, thicknessMap } from './thicknessMap.ts';
+export {
+  onPlane,
+  PLANES,
+  type Plane,
+  planeRange,
+  type ThicknessSlice,
+  thicknessSlice,
+} from './thicknessSlice.ts';

@@ -53,7 +53,6 @@ const LEAST_CELLS = 12;
 const ERROR_CELLS = 0.5;
 
 /** What lies in the clay of a grid. */
-const OUTSIDE = 0;
 const CORE = 1;
 const WIRE = 2;
 
@@ -189,6 +188,40 @@ export function thicknessMap(
   };
 }
 
+const deepestOf = (cells: readonly number[], deep: Float32Array) =>
+  cells.reduce((a, b) => ((deep[b] ?? 0) > (deep[a] ?? 0) ? b : a));
+
+/** How near to the middling thickness of a thin place the cell is that is pointed at. */
+const MIDDLING = 0.05;
+
+/** Of a thin place what is middling thick is told: its very edge would always be nothing. */
+function middlingOf(cells: readonly number[], thickness: Float32Array, deep: Float32Array): number {
+  const sorted = [...cells].sort((a, b) => (thickness[a] ?? 0) - (thickness[b] ?? 0));
+  const middle = thickness[sorted[Math.floor(sorted.length / 2)] ?? 0] ?? 0;
+  const near = cells.filter((c) => Math.abs((thickness[c] ?? 0) - middle) <= MIDDLING * middle);
+  return deepestOf(near, deep);
+}
+
+/** Cells that are thin for themselves: the sharp edge of something thick lies next to thick clay and is let be. */
+function thinApart(
+  size: readonly [number, number, number],
+  thickness: Float32Array,
+  leastMm: number,
+  apartCells: number,
+): Uint8Array {
+  const marks = new Uint8Array(thickness.length);
+  let any = false;
+  const signed = thickness.map((mm) => (mm >= leastMm ? 0 : -1));
+  for (const mm of thickness) if (mm > 0 && mm < leastMm) any = true;
+  if (!any) return marks;
+  const hasThick = signed.some((value) => value === 0);
+  const { distance } = hasThick ? distancesInside(size, signed) : { distance: null };
+  thickness.forEach((mm, c) => {
+    if (mm > 0 && mm < leastMm && (!distance || (distance[c] ?? 0) > apartCells)) marks[c] = 1;
+  });
+  return marks;
+}
+
 function placesOf(
   { size, cell, owner }: Grid,
   { regions }: Shape,
@@ -203,22 +236,18 @@ function placesOf(
     clusters(size, thickness.length, isWanted)
       .filter((cells) => cells.length >= LEAST_CELLS)
       .map((cells): ThickPlace => {
-        const sign = kind === 'thick' ? 1 : -1;
-        // Of the worst ball the middle is pointed at: the cell in it that lies deepest.
-        const worst = cells.reduce((a, b) => {
-          const more = sign * ((thickness[b] ?? 0) - (thickness[a] ?? 0));
-          return more > 0 || (more === 0 && (deep[b] ?? 0) > (deep[a] ?? 0)) ? b : a;
-        });
+        const c = kind === 'thick' ? deepestOf(cells, deep) : middlingOf(cells, thickness, deep);
         return {
           kind,
-          at: placeOf(worst),
-          thicknessMm: thickness[worst] ?? 0,
-          region: regionOf(worst),
+          at: placeOf(c),
+          thicknessMm: thickness[c] ?? 0,
+          region: regionOf(c),
           volumeMm3: cells.length * cellMm3,
         };
       })
       .sort((a, b) => b.volumeMm3 - a.volumeMm3);
   const thick = placed('thick', (c) => (thickness[c] ?? 0) > limitMm);
-  const thin = placed('thin', (c) => (thickness[c] ?? 0) > 0 && (thickness[c] ?? 0) < leastMm);
+  const isThin = thinApart(size, thickness, leastMm, leastMm / (cell / shrink));
+  const thin = placed('thin', (c) => isThin[c] === 1);
   return [...thick, ...thin].slice(0, MOST_PLACES);
 }

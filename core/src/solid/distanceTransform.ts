@@ -16,26 +16,28 @@ const FAR = 1e12;
 class Line {
   private readonly at: Int32Array;
   private readonly from: Float64Array;
+  /** What is known across the line at each place of it, squared; `FAR` where there is no seed. Filled in before a run. */
+  readonly value: Float64Array;
   readonly squared: Float64Array;
   readonly seed: Int32Array;
   constructor(longest: number) {
+    this.value = new Float64Array(longest);
     this.at = new Int32Array(longest);
     this.from = new Float64Array(longest + 1);
     this.squared = new Float64Array(longest);
     this.seed = new Int32Array(longest);
   }
 
-  /** @param value squared distance across the line at a place of it; `FAR` where there is no seed */
-  run(count: number, value: (i: number) => number): void {
-    const { at, from } = this;
+  run(count: number): void {
+    const { at, from, value } = this;
     let last = -1;
     for (let q = 0; q < count; q += 1) {
-      const fq = value(q);
+      const fq = value[q] ?? FAR;
       if (fq >= FAR) continue;
       let meet = -Infinity;
       while (last >= 0) {
         const p = at[last] ?? 0;
-        meet = (fq + q * q - (value(p) + p * p)) / (2 * (q - p));
+        meet = (fq + q * q - ((value[p] ?? 0) + p * p)) / (2 * (q - p));
         if (meet > (from[last] ?? 0)) break;
         last -= 1;
       }
@@ -53,7 +55,7 @@ class Line {
       while (k < last && (from[k + 1] ?? 0) < i) k += 1;
       const p = at[k] ?? 0;
       this.seed[i] = p;
-      this.squared[i] = (i - p) * (i - p) + value(p);
+      this.squared[i] = (i - p) * (i - p) + (value[p] ?? 0);
     }
   }
 }
@@ -84,9 +86,13 @@ export function distancesInside(
         for (let i = 0; i < nx; i += 1) nearest[row + i] = row + i;
         continue;
       }
-      line.run(nx, (i) => ((signed[row + i] ?? 1) < 0 ? FAR : 0));
       for (let i = 0; i < nx; i += 1) {
-        if ((signed[row + i] ?? 1) < 0) inside += 1;
+        const isInside = (signed[row + i] ?? 1) < 0;
+        line.value[i] = isInside ? FAR : 0;
+        if (isInside) inside += 1;
+      }
+      line.run(nx);
+      for (let i = 0; i < nx; i += 1) {
         squared[row + i] = line.squared[i] ?? FAR;
         const seed = line.seed[i] ?? -1;
         nearest[row + i] = seed < 0 ? -1 : row + seed;
@@ -118,7 +124,6 @@ function across(
   nearest: Int32Array,
 ): void {
   const old = new Int32Array(count);
-  const values = new Float64Array(count);
   for (let b = 0; b < others2; b += 1)
     for (let a = 0; a < others1; a += 1) {
       const start = a * step1 + b * step2;
@@ -126,12 +131,12 @@ function across(
       for (let i = 0; i < count; i += 1) {
         const c = start + i * step;
         if ((signed[c] ?? 1) < 0) any = true;
-        values[i] = squared[c] ?? 0;
+        line.value[i] = squared[c] ?? 0;
         old[i] = nearest[c] ?? -1;
       }
       // A line that passes through nothing but outside keeps its zeros.
       if (!any) continue;
-      line.run(count, (i) => values[i] ?? FAR);
+      line.run(count);
       for (let i = 0; i < count; i += 1) {
         const c = start + i * step;
         const seed = line.seed[i] ?? -1;

@@ -68,6 +68,18 @@ function beyondMiddle(distance: Float32Array, c: number, steps: readonly number[
   return Math.sqrt(sum);
 }
 
+/** Ways a ball is looked at for whether larger ones hold it already: to the faces, edges and corners of a cube. */
+const LOOKS = [-1, 0, 1].flatMap((i) =>
+  [-1, 0, 1].flatMap((j) =>
+    [-1, 0, 1].flatMap((k): (readonly [number, number, number])[] => {
+      const length = Math.hypot(i, j, k);
+      return length === 0 ? [] : [[i / length, j / length, k / length]];
+    }),
+  ),
+);
+/** A ball this large is looked at first; a smaller one is drawn sooner than looked at, in cells. */
+const LOOKED_AT = 3;
+
 /** A ball that reaches out of one that is drawn already by less than this is left out, in cells. */
 const OUT_OF = 0.5;
 
@@ -109,6 +121,7 @@ export function localThickness(
       const [u, v, w] = placeOf(cells[other] ?? 0);
       if (Math.hypot(u - x, v - y, w - z) + (distance[c] ?? 0) <= (radius[other] ?? 0) + OUT_OF) continue;
     }
+    if (holder > 0 && r > LOOKED_AT && isHeldAround(ball, nx, ny, x, y, z, r - 0.5)) continue;
     const reach = Math.floor(r);
     const [k0, k1] = [Math.max(0, z - reach), Math.min(nz - 1, z + reach)];
     for (let k = k0; k <= k1; k += 1) {
@@ -132,16 +145,43 @@ export function localThickness(
   return thickness;
 }
 
+/** Whether every look at the skin of a ball meets one that is drawn already. */
+function isHeldAround(
+  ball: Int32Array,
+  nx: number,
+  ny: number,
+  x: number,
+  y: number,
+  z: number,
+  r: number,
+): boolean {
+  for (const [u, v, w] of LOOKS) {
+    const at = (Math.round(z + w * r) * ny + Math.round(y + v * r)) * nx + Math.round(x + u * r);
+    if (ball[at] === 0) return false;
+  }
+  return true;
+}
+
+/** Layers of cells that may be left between the balls that are drawn. */
+const LAYERS = 3;
+
 /** A cell right under the surface may lie a hair outside every ball: it takes the thickness beside it. */
 function coverRest(
   thickness: Float32Array,
   distance: Float32Array,
   neighbours: readonly { readonly step: number }[],
 ): void {
-  for (let c = 0; c < thickness.length; c += 1) {
-    if (thickness[c] !== 0 || (distance[c] ?? 0) <= 0) continue;
-    let most = 2 * (distance[c] ?? 0);
-    for (const { step } of neighbours) most = Math.max(most, thickness[c + step] ?? 0);
-    thickness[c] = most;
+  let rest: number[] = [];
+  for (let c = 0; c < thickness.length; c += 1)
+    if (thickness[c] === 0 && (distance[c] ?? 0) > 0) rest.push(c);
+  for (let layer = 0; layer < LAYERS && rest.length > 0; layer += 1) {
+    const taken = rest.map((c) =>
+      neighbours.reduce((most, { step }) => Math.max(most, thickness[c + step] ?? 0), 0),
+    );
+    rest.forEach((c, i) => {
+      thickness[c] = taken[i] ?? 0;
+    });
+    rest = rest.filter((c) => thickness[c] === 0);
   }
+  for (const c of rest) thickness[c] = 2 * (distance[c] ?? 0);
 }

@@ -27,6 +27,7 @@ const LENS_KEYS: Readonly<Record<string, readonly (readonly [string, string])[]>
     ['Tab', 'on through the measure table; Enter takes a length'],
   ],
   bones: [['J', 'pose the part by pulling its joints, and back']],
+  bulk: [['T', 'the thickness of the clay everywhere, and back to the section']],
   bench: [['P', 'save the bench sheet as PDF']],
   log: [
     ['B', 'record a bake'],

@@ -1,4 +1,5 @@
 import type { CoverAsk, SolidCover } from '@every-inch/core/armature';
+import type { ThicknessAsk, ThicknessMap } from '@every-inch/core/bulk';
 import type { CoreDepth, Form, Heroic, MeshForm, Outline, Side, TurnedBox } from '@every-inch/core/form';
 
 /** Asks for the form of a mesh file. */
@@ -45,6 +46,26 @@ export interface CoverQuestion extends SolidAsked {
   readonly kind: 'cover';
   readonly ask: CoverAsk;
 }
+
+/** Asks how thick the clay is everywhere, coarse to fine; a later question makes an earlier one pointless. */
+export interface ThicknessQuestion extends SolidAsked {
+  readonly kind: 'thickness';
+  readonly id: number;
+  readonly ask: Omit<ThicknessAsk, 'cells'>;
+  readonly cells: readonly number[];
+}
+
+/** What comes of it: a map for each fineness, the share done in between, or why there is none. */
+export type ThicknessAnswer =
+  | {
+      readonly kind: 'map';
+      readonly id: number;
+      readonly isFinest: boolean;
+      readonly map: ThicknessMap;
+      readonly tookMs: number;
+    }
+  | { readonly kind: 'share'; readonly id: number; readonly share: number }
+  | { readonly kind: 'fault'; readonly id: number; readonly says: string };
 
 /** Triangles ready for the screen; buffers are handed over, not copied. */
 export interface SolidTriangles {

@@ -1,13 +1,16 @@
 import { sectionDrawing } from '@every-inch/core/bulk';
-import { useMemo } from 'react';
+import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { useSizeMm } from '../../parts/useSize.ts';
+import { useLensKey } from '../../shell/Keys.tsx';
 import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
 import { useReckoned } from '../../state/derived.ts';
 import { selectPart, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { BulkFields } from './BulkFields.tsx';
 import { ClayTable } from './ClayTable.tsx';
+
+const Thickness = lazy(() => import('./Thickness.tsx'));
 
 function Section() {
   const part = useAppSelector(selectPart);
@@ -48,6 +51,36 @@ function Section() {
   );
 }
 
+/** The section, or the thickness of the clay everywhere. */
+function Upper() {
+  const part = useAppSelector(selectPart);
+  const { contexts } = useReckoned();
+  const [isThickness, setIsThickness] = useState(false);
+  const toggle = useCallback(() => setIsThickness((now) => !now), []);
+  useLensKey('t', toggle);
+  const context = part ? contexts.get(part.id) : undefined;
+  const canLook = context !== undefined && context.part.mix.length > 0;
+  return (
+    <>
+      {canLook && (
+        <p className="flex justify-end">
+          <button type="button" className="press-quiet" aria-pressed={isThickness} onClick={toggle}>
+            {isThickness ? 'Back to the section' : 'Thickness everywhere'}{' '}
+            <kbd className="figure text-quiet">T</kbd>
+          </button>
+        </p>
+      )}
+      {isThickness && canLook ? (
+        <Suspense fallback={<p className="p-4 text-quiet">Looking through the clay …</p>}>
+          <Thickness context={context} />
+        </Suspense>
+      ) : (
+        <Section />
+      )}
+    </>
+  );
+}
+
 /** Bulk: what is inside, how much of everything, and where it is too thick. */
 export default function BulkLens() {
   const piece = useOpenPiece();
@@ -62,7 +95,7 @@ export default function BulkLens() {
       middle={
         <>
           {part ? (
-            <Section />
+            <Upper key={part.id} />
           ) : (
             <p className="mt-10 text-center text-quiet">
               Add a part at Size first; its section is drawn here.

@@ -1,0 +1,37 @@
+import { sourced } from '../reckoning/index.ts';
+import type { PartContext } from '../whole/context.ts';
+import { skinOf } from './coreOf.ts';
+import type { PartBulk } from './reckonPart.ts';
+import type { ThicknessAsk } from './thicknessMap.ts';
+
+/** Cells of the first look; the finest has so many in the least thickness that counts, as far as there may be. */
+const FIRST = 12_000;
+const MIDDLE = 120_000;
+const IN_LEAST = 3;
+const MOST = 1_200_000;
+
+/** How finely a part is looked at, coarse to fine, cells: the thinnest clay that counts is seen in the end. */
+export function thicknessCells({ shape, shrink, own }: PartContext): number[] {
+  const { min, max } = shape.box;
+  const volume = ((max[0] - min[0]) * (max[1] - min[1]) * (max[2] - min[2])) / shrink ** 3;
+  const cell = sourced('bulk.strong', own).value / IN_LEAST;
+  const finest = Math.round(Math.max(MIDDLE, Math.min(MOST, volume / cell ** 3)));
+  return finest > 2 * MIDDLE ? [FIRST, MIDDLE, finest] : [FIRST, finest];
+}
+
+/** What is asked of the clay of a part: its core and wires taken out, against the maker’s limits. */
+export function thicknessAsk(
+  context: PartContext,
+  bulk: PartBulk | null,
+  wires: ThicknessAsk['wires'],
+): Omit<ThicknessAsk, 'cells'> {
+  const { own, shrink } = context;
+  const core = bulk?.core;
+  return {
+    shrink,
+    core: core && core.volumeMm3 > 0 ? { skinMm: skinOf(context).skinMm, regions: core.regions } : null,
+    wires,
+    limitMm: sourced('bulk.limit', own).value,
+    leastMm: sourced('bulk.strong', own).value,
+  };
+}

@@ -1,0 +1,65 @@
+import type { ThicknessMap } from '@every-inch/core/bulk';
+import type { Form, Heroic } from '@every-inch/core/form';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { ThicknessAnswer, ThicknessQuestion } from './solidMessages.ts';
+
+/** What the worker has found so far. */
+export interface ThicknessWork {
+  readonly map: ThicknessMap | null;
+  readonly isFinest: boolean;
+  /** Share of the finest map that is done. */
+  readonly share: number;
+  readonly says: string | null;
+  /** Leaves it at what there is. */
+  readonly stop: () => void;
+  readonly isBusy: boolean;
+}
+
+type Found = Pick<ThicknessWork, 'map' | 'isFinest' | 'share' | 'says'>;
+const NOTHING: Found = { map: null, isFinest: false, share: 0, says: null };
+
+/** Thickness of a part’s clay from a worker; a change puts an end to the work on what was before. */
+export function useThickness(
+  form: Form,
+  heroic: Heroic,
+  ask: ThicknessQuestion['ask'],
+  cells: readonly number[],
+): ThicknessWork {
+  const worker = useRef<Worker | null>(null);
+  const asked = useRef(0);
+  const [found, setFound] = useState<Found>(NOTHING);
+  const [isBusy, setIsBusy] = useState(true);
+  const stop = useCallback(() => {
+    worker.current?.terminate();
+    worker.current = null;
+    setIsBusy(false);
+  }, []);
+  useEffect(() => stop, [stop]);
+  // What is asked is small and made anew each time; a form is never changed in place.
+  const rest = JSON.stringify({ heroic, ask, cells });
+  useEffect(() => {
+    asked.current += 1;
+    const id = asked.current;
+    // A fine map that is no longer wanted takes a second: it is not waited for.
+    worker.current?.terminate();
+    const at = new Worker(new URL('./thickness.worker.ts', import.meta.url), { type: 'module' });
+    worker.current = at;
+    at.onmessage = ({ data }: MessageEvent<ThicknessAnswer>) => {
+      if (data.id !== asked.current) return;
+      if (data.kind === 'share') setFound((now) => ({ ...now, share: data.share }));
+      else if (data.kind === 'fault') setFound({ ...NOTHING, says: data.says });
+      else setFound({ map: data.map, isFinest: data.isFinest, share: data.isFinest ? 1 : 0, says: null });
+      if (data.kind === 'fault' || (data.kind === 'map' && data.isFinest)) setIsBusy(false);
+    };
+    setIsBusy(true);
+    const message: ThicknessQuestion = {
+      kind: 'thickness',
+      id,
+      form,
+      core: null,
+      ...JSON.parse(rest),
+    };
+    at.postMessage(message);
+  }, [form, rest]);
+  return { ...found, isBusy, stop };
+}
