@@ -53,3 +53,30 @@ test('the look at the thickness is left half way and taken up again by a key', a
   await page.keyboard.press('t');
   await expect(page.getByText('Section, miniature mm')).toBeVisible();
 });
+
+test('a few settings of the roller are measured, the others and the sheets follow', async ({ page }) => {
+  await openDemo(page, 'Low Water Ferry', 'Bulk');
+  const roller = page.getByRole('region', { name: 'Roller and sheets' });
+  await roller.getByLabel('setting 3', { exact: true }).fill('2.2');
+  // A tenth more than usual at 3: so is every other setting as long as that is all that is measured.
+  await expect(roller.getByLabel('setting 1', { exact: true })).toHaveAttribute('placeholder', '3.3');
+  await expect(roller.getByRole('listitem', { name: 'Pieces from a sheet' })).toContainText(
+    'roller at 5 (1.4 mm)',
+  );
+  await roller.getByLabel('sheet, thick').fill('0.5');
+  await expect(roller).toContainText('Cold or old clay tears so thin');
+  await roller.getByLabel('setting 3', { exact: true }).fill('');
+  await expect(roller.getByLabel('setting 1', { exact: true })).toHaveAttribute('placeholder', '3.0');
+  // A cone of 60 mm by 40 mm: 3-4-5.
+  await roller.getByLabel('waist, across').fill('0');
+  await expect(roller.getByRole('listitem', { name: 'Skirt or cone' })).toContainText(
+    '216° of a ring from 0.0 to 50.0 mm',
+  );
+
+  const shapes = page.getByRole('region', { name: 'As balls, snakes and sheets' });
+  const ball = /([\d.]+) mm across/.exec(
+    (await shapes.getByRole('listitem', { name: 'One ball' }).textContent()) ?? '',
+  );
+  const clay = await figureValue(page, 'Clay in it, each');
+  expect((Math.PI * Number(ball?.[1]) ** 3) / 6000 / clay).toBeCloseTo(1, 1);
+});

@@ -2,6 +2,7 @@ import { BASES } from './bases.ts';
 import { BENCH_THINGS } from './benchThings.ts';
 import { CLAYS } from './clays.ts';
 import { BODY_CANONS, BODY_FRACTIONS, BODY_GIRTHS, BODY_MASSES } from './people.ts';
+import { SHEET_RULES } from './rollers.ts';
 import type { Row } from './row.ts';
 import { BAKE_RULES, BULK_RULES, FIT_RULES, SIZE_RULES } from './rules.ts';
 import { NAMED_SCALES } from './scales.ts';
@@ -12,6 +13,7 @@ export { BASES, type BaseRow, type BaseShape } from './bases.ts';
 export { BENCH_THINGS } from './benchThings.ts';
 export { CARE, type CareNote, type CareStep } from './care.ts';
 export { CLAYS, type ClayFamily, type ClayRow } from './clays.ts';
+export { ROLLER_SETTINGS } from './rollers.ts';
 export type { Row, Standing, Unit } from './row.ts';
 export { FIGURE_HEIGHTS_MM, NAMED_SCALES, type NamedScale } from './scales.ts';
 export { LIFE_SIZES } from './sizes.ts';
@@ -53,6 +55,7 @@ export const TABLES: readonly HandbookTable[] = [
   },
   { id: 'wire', title: 'Wire and pegs', rows: WIRE_RULES },
   { id: 'bulk', title: 'Core and clay', rows: BULK_RULES },
+  { id: 'sheets', title: 'Roller and sheets', rows: SHEET_RULES },
   {
     id: 'clays',
     title: 'Clay families',

@@ -9,6 +9,7 @@ import { useReckoned } from '../../state/derived.ts';
 import { selectPart, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { BulkFields } from './BulkFields.tsx';
 import { ClayTable } from './ClayTable.tsx';
+import { Sheets } from './Sheets.tsx';
 
 const Thickness = lazy(() => import('./Thickness.tsx'));
 
@@ -104,6 +105,7 @@ export default function BulkLens() {
           <fieldset disabled={readOnly} className="mt-3 border-t border-hair pt-3">
             {part && <BulkFields part={part} />}
             <ClayTable />
+            <Sheets />
           </fieldset>
         </>
       }
