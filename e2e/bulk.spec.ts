@@ -80,3 +80,31 @@ test('a few settings of the roller are measured, the others and the sheets follo
   const clay = await figureValue(page, 'Clay in it, each');
   expect((Math.PI * Number(ball?.[1]) ** 3) / 6000 / clay).toBeCloseTo(1, 1);
 });
+
+test('a marbled frog: what is weighed of each clay, the colour it makes, and a mix that matches', async ({
+  page,
+}) => {
+  await openDemo(page, 'Toll Frogs', 'Bulk');
+  const colours = page.getByRole('region', { name: 'Colours' });
+  // Three parts of green to one of ochre, of clays as dense as one another.
+  const grams = async (name: RegExp) =>
+    Number(
+      /([\d.]+) g/.exec(
+        (await colours.getByRole('listitem').filter({ hasText: name }).first().textContent()) ?? '',
+      )?.[1],
+    );
+  const [green, ochre] = [await grams(/soft clay, green/), await grams(/soft clay, ochre/)];
+  expect(green / ochre).toBeCloseTo(3, 1);
+  expect(green + ochre).toBeCloseTo(await figureValue(page, 'Clay to take, all 5'), 0);
+
+  const mixes = colours.getByRole('list', { name: 'Mixes near it' }).getByRole('listitem');
+  // Its own colour is met by its own mix.
+  await expect(mixes.first()).toContainText(
+    '3 All-purpose soft clay, green + 1 All-purpose soft clay, ochre',
+  );
+  await expect(mixes.first()).toContainText('not to be told apart');
+  await colours.getByLabel('A colour to match').fill('#7d8284');
+  await expect(mixes.first()).toContainText('1 Firm clay, grey');
+  await mixes.first().getByRole('button', { name: 'take this mix' }).click();
+  await expect(page.getByRole('img', { name: 'Frog toll-keeper will be about #7d8284' })).toBeVisible();
+});

@@ -11,6 +11,7 @@ import { BulkFields } from './BulkFields.tsx';
 import { ClayTable } from './ClayTable.tsx';
 import { Sheets } from './Sheets.tsx';
 
+const Colours = lazy(() => import('./Colours.tsx'));
 const Thickness = lazy(() => import('./Thickness.tsx'));
 
 function Section() {
@@ -87,7 +88,8 @@ export default function BulkLens() {
   const piece = useOpenPiece();
   const part = useAppSelector(selectPart);
   const readOnly = useAppSelector((state) => state.document.readOnly);
-  const { book } = useReckoned();
+  const { book, contexts } = useReckoned();
+  const context = part ? contexts.get(part.id) : undefined;
   const own = part ? book.of('bulk', part.id) : [];
   const cost = book.get('/bulk.cost');
   return (
@@ -105,6 +107,11 @@ export default function BulkLens() {
           <fieldset disabled={readOnly} className="mt-3 border-t border-hair pt-3">
             {part && <BulkFields part={part} />}
             <ClayTable />
+            {context && (
+              <Suspense fallback={null}>
+                <Colours context={context} />
+              </Suspense>
+            )}
             <Sheets />
           </fieldset>
         </>

@@ -1,0 +1,89 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { colourApart, type Lab, mixedColour, nearestMixes, stepsTowards } from './index.ts';
+
+const lab = (l: number, a: number, b: number): Lab => ({ l, a, b });
+const hex = fc.integer({ min: 0, max: 0xffffff }).map((n) => `#${n.toString(16).padStart(6, '0')}`);
+
+describe('how far apart colours are seen', () => {
+  it.each<[Lab, Lab, number]>([
+    // Sharma, Wu & Dalal 2005, table 1: pairs 1, 2, 3, 7, 9, 17, 18, 19, 20, 25, from memory of the table.
+    [lab(50, 2.6772, -79.7751), lab(50, 0, -82.7485), 2.0425],
+    [lab(50, 3.1571, -77.2803), lab(50, 0, -82.7485), 2.8615],
+    [lab(50, 2.8361, -74.02), lab(50, 0, -82.7485), 3.4412],
+    [lab(50, 0, 0), lab(50, -1, 2), 2.3669],
+    [lab(50, 2.49, -0.001), lab(50, -2.49, 0.0009), 7.1792],
+    [lab(50, 2.5, 0), lab(73, 25, -18), 27.1492],
+    [lab(50, 2.5, 0), lab(61, -5, 29), 22.8977],
+    [lab(50, 2.5, 0), lab(56, -27, -3), 31.903],
+    [lab(50, 2.5, 0), lab(58, 24, 15), 19.4535],
+    [lab(60.2574, -34.0099, 36.2677), lab(60.4626, -34.1751, 39.4387), 1.2644],
+  ])('%o and %o: %f (Sharma, Wu & Dalal 2005)', (a, b, wanted) => {
+    expect(colourApart(a, b)).toBeCloseTo(wanted, 3);
+  });
+
+  it('refuses what is no colour', () => {
+    expect(() => colourApart('moss', 'clay')).toThrow(/a colour such as #a0b1c2 is wanted/);
+  });
+});
+
+describe('clays mixed', () => {
+  it('blue and yellow make green, as pigments do, and not grey, as light does', () => {
+    const green = mixedColour([
+      { colour: '#002185', parts: 1 },
+      { colour: '#fcd200', parts: 1 },
+    ]);
+    const [r, g, b] = [1, 3, 5].map((i) => Number.parseInt(green.slice(i, i + 2), 16));
+    expect(g).toBeGreaterThan(r ?? 0);
+    expect(g).toBeGreaterThan(b ?? 0);
+  });
+
+  it('a clay with itself stays what it is, in whatever order, and halves are as good as wholes (property)', () => {
+    fc.assert(
+      fc.property(hex, hex, fc.integer({ min: 1, max: 9 }), (one, other, n) => {
+        const same = mixedColour([
+          { colour: one, parts: n },
+          { colour: one, parts: 1 },
+        ]);
+        expect(colourApart(same, one)).toBeLessThan(0.8);
+        const mixed = (a: number, b: number) =>
+          mixedColour([
+            { colour: one, parts: a },
+            { colour: other, parts: b },
+          ]);
+        expect(mixed(n, 2)).toBe(mixed(n / 2, 1));
+        const turned = mixedColour([
+          { colour: other, parts: 2 },
+          { colour: one, parts: n },
+        ]);
+        expect(colourApart(turned, mixed(n, 2))).toBeLessThan(0.6);
+      }),
+      { seed: 2900, numRuns: 40 },
+    );
+  });
+
+  it('parts that sum to nothing are told', () => {
+    expect(() => mixedColour([{ colour: '#ffffff', parts: 0 }])).toThrow(/sum to nothing/);
+    expect(() => mixedColour([])).toThrow(RangeError);
+  });
+
+  it('steps towards white get lighter and lighter', () => {
+    const light = stepsTowards('#803020', '#f8f8f4', 5, 0.5).map(({ colour }) =>
+      colourApart(colour, '#f8f8f4'),
+    );
+    expect([...light].sort((a, b) => b - a)).toEqual(light);
+  });
+
+  it('a mix is found again from its own colour, and the nearest comes first', () => {
+    const clays = ['#66834a', '#c69b4f', '#7d8284', '#f4f1ea'];
+    const target = mixedColour([
+      { colour: '#66834a', parts: 3 },
+      { colour: '#c69b4f', parts: 1 },
+    ]);
+    const [best, ...others] = nearestMixes(target, clays, 4);
+    expect(best?.parts).toEqual([3, 1, 0, 0]);
+    expect(best?.apart).toBeLessThan(0.05);
+    for (const { apart } of others) expect(apart).toBeGreaterThanOrEqual((best?.apart ?? 0) - 0.05);
+    expect(nearestMixes('#123456', [], 3)).toEqual([]);
+  });
+});
