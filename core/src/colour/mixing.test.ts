@@ -74,6 +74,17 @@ describe('clays mixed', () => {
     expect([...light].sort((a, b) => b - a)).toEqual(light);
   });
 
+  it('among twenty clays the two that make it are tried, wherever they stand', () => {
+    const many = Array.from({ length: 18 }, (_, i) => `#${(0x101010 + i * 0x0b0d0c).toString(16)}`);
+    const target = mixedColour([
+      { colour: '#b03030', parts: 2 },
+      { colour: '#e0c040', parts: 1 },
+    ]);
+    const [best] = nearestMixes(target, [...many, '#b03030', '#e0c040'], 1);
+    expect(best?.apart).toBeLessThan(3);
+    expect(best?.parts[18]).toBeGreaterThan(0);
+  });
+
   it('a mix is found again from its own colour, and the nearest comes first', () => {
     const clays = ['#66834a', '#c69b4f', '#7d8284', '#f4f1ea'];
     const target = mixedColour([

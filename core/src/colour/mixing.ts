@@ -78,46 +78,63 @@ export interface ColourMatch {
   readonly apart: number;
 }
 
-/** Most clays that are tried together, and most parts of one of them. */
-const MOST_CLAYS = 3;
-const MOST_PARTS = 5;
-/** Clays beyond these are not tried: the number of mixes grows with their cube. */
-const MOST_TRIED = 12;
+/** Most parts of one clay, and most clays that are looked through for pairs. */
+const MOST_PARTS = 4;
+const MOST_LOOKED = 24;
+/** Threes are made of so many clays only: those of the best pairs. */
+const IN_THREES = 6;
 
 function gcd(a: number, b: number): number {
   return b === 0 ? a : gcd(b, a % b);
 }
 
-/** Every way to take whole parts of up to three clays out of so many, none told twice. */
-function* mixesOf(count: number): Generator<number[]> {
-  const all = Math.min(count, MOST_TRIED);
-  const parts = new Array<number>(count).fill(0);
-  function* fill(from: number, clays: number): Generator<number[]> {
-    if (clays > 0 && parts.reduce(gcd, 0) === 1) yield [...parts];
-    if (clays === MOST_CLAYS) return;
-    for (let i = from; i < all; i += 1)
+/** Every way to take whole parts of so many clays together out of some, none told twice. */
+function* mixesOf(tried: readonly number[], together: number): Generator<Map<number, number>> {
+  const parts = new Map<number, number>();
+  function* fill(from: number): Generator<Map<number, number>> {
+    if (parts.size === together) {
+      if ([...parts.values()].reduce(gcd, 0) === 1) yield new Map(parts);
+      return;
+    }
+    for (let k = from; k < tried.length; k += 1)
       for (let n = 1; n <= MOST_PARTS; n += 1) {
-        parts[i] = n;
-        yield* fill(i + 1, clays + 1);
-        parts[i] = 0;
+        const i = tried[k] ?? 0;
+        parts.set(i, n);
+        yield* fill(k + 1);
+        parts.delete(i);
       }
   }
-  yield* fill(0, 0);
+  yield* fill(0);
 }
 
 /**
- * Mixes of the clays there are that come nearest to a colour, the nearest first; among mixes as near, the plainer.
+ * Mixes of the clays there are that come nearest to a colour, the nearest first; among mixes as near, the plainer. All single
+ * clays and pairs are looked through, and threes of the clays that the best pairs are made of.
  *
- * @param colours of the clays; the first twelve are tried
+ * @param colours of the clays; the first two dozen are looked through
  */
 export function nearestMixes(target: string, colours: readonly string[], most: number): ColourMatch[] {
-  const found: ColourMatch[] = [];
-  for (const parts of mixesOf(colours.length)) {
-    const colour = mixedColour(parts.map((n, i) => ({ colour: colours[i] ?? '#000000', parts: n })));
-    found.push({ parts, colour, apart: colourApart(target, colour) });
-  }
+  const matchOf = (mixed: ReadonlyMap<number, number>): ColourMatch => {
+    const colour = mixedColour([...mixed].map(([i, parts]) => ({ colour: colours[i] ?? '#000000', parts })));
+    return { parts: colours.map((_, i) => mixed.get(i) ?? 0), colour, apart: colourApart(target, colour) };
+  };
+  const all = colours.slice(0, MOST_LOOKED).map((_, i) => i);
+  const found = [1, 2].flatMap((together) => [...mixesOf(all, together)].map(matchOf));
+  const inBest = new Set<number>();
+  for (const { parts } of [...found].sort((a, b) => a.apart - b.apart))
+    parts.forEach((n, i) => {
+      if (n > 0 && inBest.size < IN_THREES) inBest.add(i);
+    });
+  found.push(
+    ...[
+      ...mixesOf(
+        [...inBest].sort((a, b) => a - b),
+        3,
+      ),
+    ].map(matchOf),
+  );
   const plain = ({ parts }: ColourMatch) =>
-    parts.reduce((sum, n) => sum + n, 0) + 3 * parts.filter(Boolean).length;
+    parts.reduce((sum, n) => sum + n, 0) + 3 * parts.filter((n) => n > 0).length;
   return found
     .sort((a, b) => Math.round(a.apart * 10) - Math.round(b.apart * 10) || plain(a) - plain(b))
     .slice(0, most);
