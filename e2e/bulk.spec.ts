@@ -108,3 +108,12 @@ test('a marbled frog: what is weighed of each clay, the colour it makes, and a m
   await mixes.first().getByRole('button', { name: 'take this mix' }).click();
   await expect(page.getByRole('img', { name: 'Frog toll-keeper will be about #7d8284' })).toBeVisible();
 });
+
+test('what to do about clay that crumbles or sticks, with its minutes', async ({ page }) => {
+  await openDemo(page, 'Low Water Ferry', 'Bulk');
+  const doctor = page.getByRole('region', { name: 'Clay that misbehaves' });
+  await doctor
+    .getByLabel('What it does')
+    .selectOption({ label: 'it sticks to the fingers, or detail sags as it is made' });
+  await expect(doctor.getByRole('listitem').first()).toHaveText('lay it into the freezer, 15 min');
+});

@@ -68,6 +68,18 @@ describe('the headless reckoner', () => {
     ).not.toContain('Cut list');
   });
 
+  it('tells how thick the clay is through the solid, and where it is too thick', () => {
+    const raw = JSON.parse(writePiece(ferry, {}));
+    for (const part of raw.parts) if (part.id === 'quay') part.core = { ...part.core, kind: 'none' };
+    const solid = file('solid.inch.json', JSON.stringify(raw));
+    const ask = { file: solid, csv: false, lens: 'bulk', part: 'quay' };
+    const { out } = reckonFile(ask, '2026-05-01T09:00:00Z');
+    // The quay is 60 mm deep: solid, that is its thickness.
+    const thick = Number(/quay +thickest ([\d.]+) mm/.exec(out)?.[1]);
+    expect(Math.abs(thick - 60)).toBeLessThan(4);
+    expect(out).toMatch(/too thick: [\d.]+ mm in the /);
+  });
+
   it('opens an archive as well', () => {
     expect(reckon(file('ferry.inch.zip', writeArchive(ferry, {}, new Map())), '--lens', 'brief').code).toBe(
       0,

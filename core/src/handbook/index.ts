@@ -17,6 +17,7 @@ export { ROLLER_SETTINGS } from './rollers.ts';
 export type { Row, Standing, Unit } from './row.ts';
 export { FIGURE_HEIGHTS_MM, NAMED_SCALES, type NamedScale } from './scales.ts';
 export { LIFE_SIZES } from './sizes.ts';
+export { SOFTNESS, type SoftnessRow } from './softness.ts';
 export {
   awgMm,
   gaugeOf,

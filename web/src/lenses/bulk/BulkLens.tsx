@@ -10,6 +10,7 @@ import { selectPart, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { BulkFields } from './BulkFields.tsx';
 import { ClayTable } from './ClayTable.tsx';
 import { Sheets } from './Sheets.tsx';
+import { SoftnessDoctor } from './SoftnessDoctor.tsx';
 
 const Colours = lazy(() => import('./Colours.tsx'));
 const Thickness = lazy(() => import('./Thickness.tsx'));
@@ -113,6 +114,7 @@ export default function BulkLens() {
               </Suspense>
             )}
             <Sheets />
+            <SoftnessDoctor />
           </fieldset>
         </>
       }

@@ -1,0 +1,33 @@
+import { SOFTNESS } from '@every-inch/core/handbook';
+import { useState } from 'react';
+import { Choice } from '../../parts/Choice.tsx';
+
+/** What to do about clay that misbehaves, in the order it is tried. */
+export function SoftnessDoctor() {
+  const [id, setId] = useState(SOFTNESS[0]?.id ?? '');
+  const row = SOFTNESS.find((one) => one.id === id);
+  return (
+    <section aria-label="Clay that misbehaves" className="mt-6 max-w-4xl">
+      <h3 className="font-semibold">Clay that misbehaves</h3>
+      <Choice
+        label="What it does"
+        value={id}
+        options={SOFTNESS.map((one) => ({ value: one.id, says: one.symptom }))}
+        onChoose={setId}
+      />
+      {row && (
+        <>
+          <p className="mt-2 text-[13.5px] text-quiet">Comes of: {row.causes.join('; or ')}.</p>
+          <ol className="mt-1 list-inside list-decimal">
+            {row.remedies.map(({ says, minutes }) => (
+              <li key={says}>
+                {says}
+                {minutes !== undefined && <span className="figure">, {minutes} min</span>}
+              </li>
+            ))}
+          </ol>
+        </>
+      )}
+    </section>
+  );
+}
