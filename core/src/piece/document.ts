@@ -31,10 +31,6 @@ import {
   CLOSING_STEPS,
   type ClayWish,
   type ClosingStep,
-  FIT_KINDS,
-  type FitKind,
-  OPENING_SHAPES,
-  type OpeningShape,
   OUTCOMES,
   type Outcome,
   PIECE_FORMAT,
@@ -46,11 +42,12 @@ import {
   VIEWPOINTS,
   type Viewpoint,
 } from './constants.ts';
+import { Fit, FitOpening } from './fitData.ts';
 import { FORM_CLASSES, PersonFormData } from './forms.ts';
 import { type ClayId, type EntryId, ID_PATTERN, type PartId, type PictureId, type PieceId } from './ids.ts';
 import { BranchPlan, RunChoice, WireChoice, WirePlace, WireStock } from './wires.ts';
 
-export { BranchPlan, RunChoice, WireChoice, WirePlace, WireStock };
+export { BranchPlan, Fit, FitOpening, RunChoice, WireChoice, WirePlace, WireStock };
 
 const FINITE = { allowInfinity: false, allowNaN: false } as const;
 const NAME_LENGTH = 200;
@@ -263,28 +260,6 @@ export class Addition {
   /** Waited for while it dries or cures. */
   @IsNumber(FINITE) @Min(0) @Max(1000) waitDays!: number;
   @IsBoolean() accepted!: boolean;
-}
-
-/** A clear opening, in the frame of the part that has it. */
-export class FitOpening {
-  @IsIn(OPENING_SHAPES) shape!: OpeningShape;
-  @IsNumber(FINITE) @IsPositive() widthMm!: number;
-  /** To the crown of an arch; of no account for a round one. */
-  @IsNumber(FINITE) @IsPositive() heightMm!: number;
-}
-
-/** How two parts go together. */
-export class Fit {
-  @Matches(ID_PATTERN) id!: string;
-  @IsIn(FIT_KINDS) kind!: FitKind;
-  /** The part that sits, rides, passes, … */
-  @Matches(ID_PATTERN) part!: PartId;
-  /** The part that it sits on, passes under, … */
-  @Matches(ID_PATTERN) on!: PartId;
-  /** Null takes it from the form of the part that has it, where that has one. */
-  @IsOptional() @ValidateNested() @Type(() => FitOpening) opening!: FitOpening | null;
-  /** Size across of the part that goes, as measured on the bench, miniature mm; null goes by its form. */
-  @IsOptional() @IsNumber(FINITE) @IsPositive() madeMm!: number | null;
 }
 
 /** Something to be settled before a step closes it. */

@@ -10,46 +10,18 @@ import {
 import type { Part } from '@every-inch/core/piece';
 import { heroicOf, type PartContext } from '@every-inch/core/whole';
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from 'react';
+import { type Frame, frameOf, type Point, pathOf } from './board.ts';
 import { svgPoint } from './svgPoint.ts';
 import { usePartEdit } from './usePartEdit.ts';
 
 type Pose = Readonly<Record<string, JointAngles>>;
-type Point = readonly [number, number];
 
-/** Room round the body, and the size of a handle and of a press of an arrow, as shares of its height. */
-const MARGIN = 0.12;
+/** Size of a handle and of a press of an arrow, as shares of the body’s height. */
 const GRIP = 0.017;
 const PRESS = 0.02;
 
-/** What a board shows, mm in the view with y up. */
-interface Frame {
-  readonly left: number;
-  readonly top: number;
-  readonly width: number;
-  readonly height: number;
-}
-
 function seen(view: View, [x, y, z]: Handle['at']): Point {
   return view === 'front' ? [x, y] : [z, y];
-}
-
-function frameOf(rings: readonly (readonly Point[])[]): Frame {
-  const xs = rings.flatMap((ring) => ring.map(([x]) => x));
-  const ys = rings.flatMap((ring) => ring.map(([, y]) => y));
-  const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
-  const margin = MARGIN * (high - low);
-  return {
-    left: left - margin,
-    top: high + margin,
-    width: right - left + 2 * margin,
-    height: high - low + 2 * margin,
-  };
-}
-
-function pathOf(rings: readonly (readonly Point[])[]): string {
-  return rings
-    .map((ring) => `M${ring.map(([x, y]) => `${x.toFixed(1)} ${(-y).toFixed(1)}`).join('L')}Z`)
-    .join('');
 }
 
 interface BoardProps {

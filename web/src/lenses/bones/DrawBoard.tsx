@@ -1,60 +1,42 @@
 import { intoMiddle, movedIn, type PartBones, seenIn, snapped, withBend } from '@every-inch/core/armature';
-import { extentOf, type View, viewTitle } from '@every-inch/core/form';
+import { type View, viewTitle } from '@every-inch/core/form';
 import type { RunChoice, WirePlace } from '@every-inch/core/piece';
 import type { PartContext } from '@every-inch/core/whole';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { frameOf, type Point, pathOf } from '../../parts/board.ts';
 import { Choice } from '../../parts/Choice.tsx';
 import { svgPoint } from '../../parts/svgPoint.ts';
 import { editAt, useAppDispatch } from '../../state/store.ts';
 
-type Flat = readonly [number, number];
-
-/** Room round the part, and the size of a handle, as shares of its longer side in the view. */
-const MARGIN = 0.14;
+/** Size of a handle, as a share of the longer side of a view. */
 const GRIP = 0.016;
 
-/** The window of a view, its own mm with y up. */
-function frameOf({ shape }: PartContext, view: View) {
-  const [left, bottom, right, top] = extentOf(shape.outline(view));
-  const margin = MARGIN * Math.max(right - left, top - bottom);
-  return {
-    left: left - margin,
-    top: top + margin,
-    width: right - left + 2 * margin,
-    height: top - bottom + 2 * margin,
-  };
-}
-
-function pathOf(rings: readonly (readonly Flat[])[]): string {
-  return rings
-    .map((ring) => `M${ring.map(([x, y]) => `${x.toFixed(1)} ${(-y).toFixed(1)}`).join('L')}Z`)
-    .join('');
-}
-
-const line = (points: readonly Flat[]) =>
+const line = (points: readonly Point[]) =>
   points.map(([x, y]) => `${x.toFixed(2)},${(-y).toFixed(2)}`).join(' ');
 
 interface ViewProps {
   readonly context: PartContext;
   readonly bones: PartBones;
   readonly view: View;
+  readonly drawnId: string;
   readonly places: readonly WirePlace[];
   readonly chosen: number;
   readonly onChoose: (i: number) => void;
-  readonly onMove: (view: View, i: number, to: Flat, isStep: boolean) => void;
+  readonly onMove: (view: View, i: number, to: Point, isStep: boolean) => void;
   readonly onLet: () => void;
-  readonly onBend: (view: View, at: Flat) => void;
+  readonly onBend: (view: View, at: Point) => void;
   readonly onTake: (i: number) => void;
 }
 
 /** One view of the part with the wire that is drawn and the others. */
 function DrawView(props: ViewProps) {
-  const { context, bones, view, places, chosen, onChoose, onMove, onLet, onBend, onTake } = props;
+  const { context, bones, view, drawnId, places, chosen, onChoose, onMove, onLet, onBend, onTake } = props;
   const held = useRef<number | null>(null);
-  const frame = frameOf(context, view);
+  const rings = context.shape.outline(view).flat();
+  const frame = frameOf(rings);
   const unit = Math.max(frame.width, frame.height);
-  const others = bones.runs.filter(({ drawnId }) => drawnId === null || places.length === 0);
-  const at = (event: PointerEvent<SVGElement>): Flat | null => {
+  const others = bones.runs.filter((run) => run.drawnId !== drawnId);
+  const at = (event: PointerEvent<SVGElement>): Point | null => {
     const point = svgPoint(event);
     return point && [point.x, -point.y];
   };
@@ -83,13 +65,13 @@ function DrawView(props: ViewProps) {
         role="group"
         aria-label={`Wire to draw, ${viewTitle(context.part.form, view)}`}
       >
-        <path d={pathOf(context.shape.outline(view).flat())} fill="var(--raw)" fillRule="nonzero" />
-        {others.map(({ name, path }) => (
+        <path d={pathOf(rings)} fill="var(--raw)" fillRule="nonzero" />
+        {others.map(({ name, path, drawnId: id }) => (
           <polyline
-            key={name}
+            key={id ?? name}
             points={line(
               path.map(
-                ([x, y, z]): Flat => [(view === 'front' ? x : z) * context.shrink, y * context.shrink],
+                ([x, y, z]): Point => [(view === 'front' ? x : z) * context.shrink, y * context.shrink],
               ),
             )}
             className="draw-thin"
@@ -178,7 +160,7 @@ export function DrawBoard({ context, bones }: DrawBoardProps) {
   const places = draft ?? run.drawn;
   const put = (next: readonly WirePlace[], label: string) =>
     dispatch(editAt(`${label} of ${run.name}`, ['parts', part.id, 'runs', run.id, 'drawn'], next));
-  const onMove = (view: View, i: number, to: Flat, isStep: boolean) => {
+  const onMove = (view: View, i: number, to: Point, isStep: boolean) => {
     const now = latest.current ?? run.drawn;
     const beside = now[i - 1] ?? now[i + 1];
     const free = isSnapping && !isStep && beside ? snapped(seenIn(view, beside), to) : to;
@@ -235,6 +217,7 @@ export function DrawBoard({ context, bones }: DrawBoardProps) {
             context={context}
             bones={bones}
             view={view}
+            drawnId={run.id}
             places={places}
             chosen={chosen}
             onChoose={setChosen}

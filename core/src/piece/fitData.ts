@@ -1,0 +1,29 @@
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
+import { IsIn, IsNumber, IsOptional, IsPositive, Matches, ValidateNested } from 'class-validator';
+import { FIT_KINDS, type FitKind, OPENING_SHAPES, type OpeningShape } from './constants.ts';
+import { ID_PATTERN, type PartId } from './ids.ts';
+
+const FINITE = { allowInfinity: false, allowNaN: false } as const;
+
+/** A clear opening, in the frame of the part that has it. */
+export class FitOpening {
+  @IsIn(OPENING_SHAPES) shape!: OpeningShape;
+  @IsNumber(FINITE) @IsPositive() widthMm!: number;
+  /** To the crown of an arch; of no account for a round one. */
+  @IsNumber(FINITE) @IsPositive() heightMm!: number;
+}
+
+/** How two parts go together. */
+export class Fit {
+  @Matches(ID_PATTERN) id!: string;
+  @IsIn(FIT_KINDS) kind!: FitKind;
+  /** The part that sits, rides, passes, … */
+  @Matches(ID_PATTERN) part!: PartId;
+  /** The part that it sits on, passes under, … */
+  @Matches(ID_PATTERN) on!: PartId;
+  /** Null takes it from the form of the part that has it, where that has one. */
+  @IsOptional() @ValidateNested() @Type(() => FitOpening) opening!: FitOpening | null;
+  /** Size across of the part that goes, as measured on the bench, miniature mm; null goes by its form. */
+  @IsOptional() @IsNumber(FINITE) @IsPositive() madeMm!: number | null;
+}
