@@ -2,6 +2,7 @@ import { type Metal, soldMm } from '../handbook/index.ts';
 import { sourced } from '../reckoning/index.ts';
 import type { PartContext } from '../whole/context.ts';
 import { type Frame, leastCover, legBuckles, rawLimbs } from './checks.ts';
+import { coverWanted } from './cover.ts';
 import { bundleMm, type Wire } from './wire.ts';
 
 /** What a wire fails by, shortest first; empty when it will do. */
@@ -34,15 +35,6 @@ function leastWidth({ depths, context }: Frame): { widthMm: number; where: strin
 
 /** A leg bears several times what would just do. */
 export const LEG_SAFETY = 3;
-
-/** Clay wanted over a wire, by the scale, mm. */
-export function coverRow({ scale }: PartContext): 'wire.cover-dollhouse' | 'wire.cover-tabletop' {
-  return scale.ratio <= 24 ? 'wire.cover-dollhouse' : 'wire.cover-tabletop';
-}
-
-export function coverWanted(context: PartContext): number {
-  return sourced(coverRow(context), context.own).value;
-}
 
 /** Sag that is not yet seen in a limb of a length, mm: looked up once for all limbs. */
 export function sagAllowed({ own }: PartContext): (lengthMm: number) => number {

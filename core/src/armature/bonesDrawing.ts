@@ -13,6 +13,14 @@ const seen = (view: View, [x, y, z]: Vec3): Vec2 => (view === 'front' ? [x, y] :
 const PAD = 6;
 const TITLE = 7;
 
+/** Longest name in a title, and room for one of its letters, mm. */
+const LONGEST_NAME = 36;
+const LETTER = 1.85;
+
+function shortened(name: string): string {
+  return name.length > LONGEST_NAME ? `${name.slice(0, LONGEST_NAME - 1)}…` : name;
+}
+
 /** What is drawn besides the wires. */
 export interface BonesMarks {
   /** The place where the clay over the wire is scarcest. */
@@ -21,6 +29,8 @@ export interface BonesMarks {
   readonly twice?: Vec3;
   /** Every bend, with its angle. */
   readonly bends?: boolean;
+  /** Pegs no longer than the part is high: where it is looked at and not bent by. */
+  readonly shortPegs?: boolean;
   /** Raw limbs as they sag, so many times as far; none for 0. */
   readonly sagTimes?: number;
 }
@@ -81,7 +91,7 @@ function markItems(
 }
 
 /** Every peg once: where a bundle goes in, as wide as the bundle. */
-function pegLines(context: PartContext, { runs, wire }: PartBones): WireLine[] {
+function pegLines(context: PartContext, { runs, wire }: PartBones, most: number): WireLine[] {
   const pegs = new Map<string, { peg: Peg; wires: number }>();
   for (const run of runs)
     for (const peg of goingIn([run])) {
@@ -90,7 +100,7 @@ function pegLines(context: PartContext, { runs, wire }: PartBones): WireLine[] {
       pegs.set(key, { peg, wires });
     }
   return [...pegs.values()].map(({ peg: { at, way, end }, wires }) => {
-    const deep = endMm(context, end, wire);
+    const deep = Math.min(most, endMm(context, end, wire));
     const to: Vec3 = [at[0] + way[0] * deep, at[1] + way[1] * deep, at[2] + way[2] * deep];
     return { points: [at, to], widthMm: bundleMm(wire, wires) };
   });
@@ -110,9 +120,12 @@ export function bonesDrawing(
 ): Drawing {
   const outline = scaledOutline(context.shape.outline(view), per / context.shrink);
   const [left, bottom, right, top] = extentOf(outline);
+  const most = marks.shortPegs ? (top - bottom) / per : Infinity;
   const peg = Math.max(
     0,
-    ...goingIn(bones.runs).map(({ end, way }) => (way[1] < 0 ? endMm(context, end, bones.wire) * per : 0)),
+    ...goingIn(bones.runs).map(({ end, way }) =>
+      way[1] < 0 ? Math.min(most, endMm(context, end, bones.wire)) * per : 0,
+    ),
   );
   const at = (point: Vec3): Vec2 => {
     const [x, y] = seen(view, point);
@@ -126,7 +139,7 @@ export function bonesDrawing(
       points: points.map(at),
     }),
   );
-  const pegs = pegLines(context, bones).map(
+  const pegs = pegLines(context, bones, most).map(
     ({ points, widthMm }): DrawItem => ({
       kind: 'line',
       weight: 'thick',
@@ -149,17 +162,18 @@ export function bonesDrawing(
     weight: 'thin',
     part: context.part.id,
   };
+  const says = `${shortened(context.part.name)}, ${viewTitle(context.part.form, view)}`;
   const title: DrawItem = {
     kind: 'text',
     at: [PAD, PAD + peg + (top - bottom) + 3],
-    text: `${context.part.name}, ${viewTitle(context.part.form, view)}`,
+    text: says,
     size: 2.5,
     anchor: 'start',
     face: 'words',
   };
   const shift: Vec2 = [PAD - left, PAD + peg - bottom];
   return {
-    widthMm: Math.max(right - left + 2 * PAD, 46),
+    widthMm: Math.max(right - left + 2 * PAD, PAD + LETTER * says.length),
     heightMm: top - bottom + peg + 2 * PAD + TITLE,
     items: [
       ...[area, ground, ...wires, ...pegs, ...markItems(bones, marks, at, bones.runs)].map((item) =>
@@ -168,6 +182,24 @@ export function bonesDrawing(
       title,
     ],
   };
+}
+
+/** Most that a small part is enlarged. */
+const LARGEST = 40;
+
+/**
+ * How large the front and the side of a part can be drawn side by side, pegs cut short.
+ *
+ * @returns drawing mm to a miniature mm
+ */
+export function bonesFit(context: PartContext, bones: PartBones, widthMm: number, heightMm: number): number {
+  const extents = (['front', 'side'] as const).map((view) => extentOf(context.shape.outline(view)));
+  const wide = extents.reduce((sum, [left, , right]) => sum + (right - left), 0) / context.shrink;
+  const tall = Math.max(...extents.map(([, bottom, , top]) => top - bottom)) / context.shrink;
+  const pegs = goingIn(bones.runs).map(({ end, way }) => (way[1] < 0 ? endMm(context, end, bones.wire) : 0));
+  const peg = Math.min(tall, Math.max(0, ...pegs));
+  const [across, up] = [widthMm - 4 * PAD - 4, heightMm - 2 * PAD - TITLE];
+  return Math.max(0.01, Math.min(across / wide, up / (tall + peg), LARGEST));
 }
 
 /** Where the pegs go, seen from above, mm from the middle of the feet: one template for the work block and the base. */

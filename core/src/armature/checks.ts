@@ -3,8 +3,9 @@ import type { Vec3 } from '../form/index.ts';
 import { sourced } from '../reckoning/index.ts';
 import type { PartContext } from '../whole/context.ts';
 import { type Bending, bendingAt, bucklingN, hung, type Node } from './cantilever.ts';
+import { leaveMm } from './cover.ts';
 import { apart, type Limb } from './limbs.ts';
-import { pathLength, type Run } from './run.ts';
+import { pathLength, pegsOf, type Run } from './run.ts';
 import { bundleMm, strengthOf, type Wire, weightOf } from './wire.ts';
 
 /** Clay over a wire where it is scarcest against what is wanted there, mm. */
@@ -64,7 +65,9 @@ export function wireOf(run: Run, wire: Wire): Wire {
   return run.wire ?? wire;
 }
 
-function depthsOf({ shape, shrink }: PartContext, runs: readonly Run[]): Depth[] {
+function depthsOf(context: PartContext, runs: readonly Run[]): Depth[] {
+  const { shape, shrink } = context;
+  const near = leaveMm(context);
   // Wires of one bundle pass the same places: each is looked at once.
   const seen = new Set<string>();
   return runs.flatMap((run) =>
@@ -72,7 +75,9 @@ function depthsOf({ shape, shrink }: PartContext, runs: readonly Run[]): Depth[]
       limb.path.flatMap((at, i): Depth[] => {
         // In the ground or in the trunk there is no flesh of the limb’s own.
         const isRoot = i === 0 && run.drawnId === null;
-        if (isRoot || (limb.stands && i === limb.path.length - 1)) return [];
+        // A wire that is drawn leaves the clay where it is pegged.
+        const leaves = run.drawnId !== null && pegsOf([run]).some((peg) => apart(peg.at, at) < near);
+        if (isRoot || leaves || (limb.stands && i === limb.path.length - 1)) return [];
         const through = limb.through?.[i] ?? 1;
         const key = `${at.join()} ${run.wire ? run.name : ''}`;
         if (through > 1 && seen.has(key)) return [];

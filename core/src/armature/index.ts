@@ -1,9 +1,10 @@
-export { type Advice, adviseWire, coverWanted, wiresOf } from './advise.ts';
+export { type Advice, adviseWire, wiresOf } from './advise.ts';
 export { bendingSheet } from './bendingSheet.ts';
 export { type Bend, bendsOf } from './bends.ts';
-export { type BonesMarks, bonesDrawing, pegPattern } from './bonesDrawing.ts';
+export { type BonesMarks, bonesDrawing, bonesFit, pegPattern } from './bonesDrawing.ts';
 export { type BranchLevel, branchLevels, branchSum } from './branches.ts';
 export { intoMiddle, straightChoice, withRunChoice } from './choices.ts';
+export { coverWanted } from './cover.ts';
 export { type CutPiece, cutPieces, cutWire, endMm, holeOf, pegSide } from './cutList.ts';
 export { movedIn, SNAP_DEGREES, seenIn, snapped, withBend } from './drawing.ts';
 export { wireSays } from './figures/ask.ts';

@@ -108,7 +108,7 @@ describe('a wire drawn by hand', () => {
     // It stands in the middle of its box; half of 20 mm, to half a cell of the grid.
     expect(context.shape.box.max[1] - context.shape.box.min[1]).toBeCloseTo(60, 6);
     expect(Math.abs(Math.max(...(bones.runs[0]?.limbs[0]?.radii ?? [])) - 10)).toBeLessThan(0.8);
-    expect(bones.figures.some(({ key }) => key === 'bones.cover')).toBe(true);
+    expect(bones.figures.find(({ key }) => key === 'bones.cover')?.verdict?.level).toBe('good');
   });
 
   it('outside the clay it has none over it, and that is told', () => {

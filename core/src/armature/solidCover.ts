@@ -1,7 +1,7 @@
 import type { Shape, Vec3 } from '../form/index.ts';
 import { gridField, redistanced } from '../solid/index.ts';
 import type { PartContext } from '../whole/context.ts';
-import { coverWanted } from './advise.ts';
+import { leaveMm } from './cover.ts';
 import { apart } from './limbs.ts';
 import type { PartBones } from './reckonBones.ts';
 import { pegsOf } from './run.ts';
@@ -40,7 +40,7 @@ export function coverAsk(context: PartContext, bones: PartBones): CoverAsk {
     shrink: context.shrink,
     lines: wireLines(context, bones).filter(({ points }) => !twigs.has(points)),
     leaves: pegsOf(bones.runs).map(({ at }) => at),
-    leaveMm: 1.5 * coverWanted(context),
+    leaveMm: leaveMm(context),
   };
 }
 

@@ -1,7 +1,7 @@
 import type { Reckoning, Verdict } from '../../reckoning/index.ts';
 import { sourced } from '../../reckoning/index.ts';
-import { coverWanted } from '../advise.ts';
 import { leastCover } from '../checks.ts';
+import { coverWanted } from '../cover.ts';
 import { crossingsOf } from '../crossings.ts';
 import { jointGaps } from '../joints.ts';
 import { bundleMm } from '../wire.ts';

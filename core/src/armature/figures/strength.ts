@@ -1,15 +1,8 @@
 import { METALS, type Metal } from '../../handbook/index.ts';
 import { type Reckoning, sourced, type Verdict, type WayOut } from '../../reckoning/index.ts';
-import {
-  type Advice,
-  adviseWire,
-  coverRow,
-  coverWanted,
-  failuresOf,
-  LEG_SAFETY,
-  sagAllowed,
-} from '../advise.ts';
-import { leastCover, legBuckles, pushMoment, rawLimbs, wireOf } from '../checks.ts';
+import { type Advice, adviseWire, failuresOf, LEG_SAFETY, sagAllowed } from '../advise.ts';
+import { type Cover, leastCover, legBuckles, pushMoment, rawLimbs, wireOf } from '../checks.ts';
+import { coverRow, coverWanted } from '../cover.ts';
 import { bundleMm, strengthOf } from '../wire.ts';
 import { type Ask, figure, mm, shaped, wireSays } from './ask.ts';
 
@@ -96,6 +89,13 @@ export function wireFigure(ask: Ask, advice: Advice | null): Reckoning {
   );
 }
 
+/** What to do where the clay does not hide the wire. */
+function barer({ coverMm, where }: Cover): string {
+  return coverMm < 0
+    ? `the ${where} is thinner than the wire: leave the clay off there and paint the bare wire, or do without a wire`
+    : 'a thinner wire of a stronger metal, or a stouter limb';
+}
+
 /** Whether the clay hides the wire everywhere. */
 export function coverFigure(ask: Ask): Reckoning[] {
   const cover = leastCover(ask, ask.wire, coverWanted(ask.context));
@@ -122,7 +122,7 @@ export function coverFigure(ask: Ask): Reckoning[] {
           wording: 'state',
           says: isHidden ? says : `${says}: ${mm(margin.value)} mm too little`,
           margin,
-          waysOut: isHidden ? [] : [{ says: 'a thinner wire of a stronger metal, or a stouter limb' }],
+          waysOut: isHidden ? [] : [{ says: barer(cover) }],
         },
       },
     ),
@@ -151,7 +151,8 @@ export function sagFigure(ask: Ask): Reckoning[] {
       ask,
       'sag',
       `Raw: the ${limb.name} sags`,
-      sagMm,
+      // A thousandth of a millimetre is nothing.
+      Math.round(sagMm * 1000) / 1000,
       'mm',
       `δ = ∫ M m ÷ E I ds along the limb${held > 0 ? ', with F held' : ''}; stays bent where M reaches σ π d³ ÷ 32`,
       [

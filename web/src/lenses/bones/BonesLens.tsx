@@ -1,5 +1,6 @@
 import {
   bonesDrawing,
+  bonesFit,
   coverWanted,
   type PartBones,
   rodPath,
@@ -52,21 +53,20 @@ interface SkeletonProps extends PartProps {
 function Skeleton({ context, bones, isSagging, solid, pxPerMm }: SkeletonProps) {
   const [ref, size] = useSizeMm<HTMLDivElement>();
   const views = useMemo(() => {
-    const marks = { cover: true, sagTimes: isSagging ? SAG_TIMES : 0, ...(solid && { twice: solid.at }) };
+    const marks = {
+      cover: true,
+      shortPegs: pxPerMm === null,
+      sagTimes: isSagging ? SAG_TIMES : 0,
+      ...(solid && { twice: solid.at }),
+    };
     const draw = (per: number) =>
       (['front', 'side'] as const).map((view) => ({
         view,
         drawing: bonesDrawing(context, bones, view, per, marks),
       }));
-    const [front, side] = draw(1);
-    if (!size || !front || !side) return [];
+    if (!size) return [];
     if (pxPerMm !== null) return draw(pxPerMm / ASSUMED_PX_PER_MM);
-    return draw(
-      Math.min(
-        (size.widthMm - 6) / (front.drawing.widthMm + side.drawing.widthMm),
-        size.heightMm / Math.max(front.drawing.heightMm, side.drawing.heightMm),
-      ),
-    );
+    return draw(bonesFit(context, bones, size.widthMm - 6, size.heightMm));
   }, [context, bones, size, isSagging, solid, pxPerMm]);
   return (
     <div

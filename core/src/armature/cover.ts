@@ -1,0 +1,19 @@
+import { sourced } from '../reckoning/index.ts';
+import type { PartContext } from '../whole/context.ts';
+
+/** Clay wanted over a wire, by the scale, mm. */
+export function coverRow({ scale }: PartContext): 'wire.cover-dollhouse' | 'wire.cover-tabletop' {
+  return scale.ratio <= 24 ? 'wire.cover-dollhouse' : 'wire.cover-tabletop';
+}
+
+export function coverWanted(context: PartContext): number {
+  return sourced(coverRow(context), context.own).value;
+}
+
+/** So near to where a wire leaves the clay on purpose there need be none over it, in what is wanted elsewhere. */
+const LEAVES = 1.5;
+
+/** How near to a peg the clay over its wire is not looked at, mm. */
+export function leaveMm(context: PartContext): number {
+  return LEAVES * coverWanted(context);
+}
