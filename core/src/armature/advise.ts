@@ -82,11 +82,14 @@ export function thinnerOf(context: PartContext, wire: Wire): Wire {
 /** The thinnest wire or twist of a metal that passes every check; null where none of it can be had. */
 export function adviseWire(frame: Frame, metal: Metal): Advice | null {
   if (frame.runs.length === 0) return null;
-  const tried = wiresOf(frame.context, metal).map((wire) => ({ wire, fails: failuresOf(frame, wire) }));
-  const at = tried.findIndex(({ fails }) => fails.length === 0);
+  const tried: { wire: Wire; fails: string[] }[] = [];
+  for (const wire of wiresOf(frame.context, metal)) {
+    tried.push({ wire, fails: failuresOf(frame, wire) });
+    if (tried.at(-1)?.fails.length === 0) break;
+  }
   const least = Math.min(...tried.map(({ fails }) => fails.length));
-  const chosen = tried[at < 0 ? tried.findIndex(({ fails }) => fails.length === least) : at];
+  const place = tried.findIndex(({ fails }) => fails.length === least);
+  const chosen = tried[place];
   if (!chosen) return null;
-  const place = tried.indexOf(chosen);
-  return { ...chosen, passes: at >= 0, thinner: tried[place - 1] ?? null };
+  return { ...chosen, passes: least === 0, thinner: tried[place - 1] ?? null };
 }

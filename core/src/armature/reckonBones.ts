@@ -1,6 +1,6 @@
 import type { PartBulk } from '../bulk/index.ts';
 import type { Shape } from '../form/index.ts';
-import type { Reckoning } from '../reckoning/index.ts';
+import type { Reckoning, WayOut } from '../reckoning/index.ts';
 import type { PartContext } from '../whole/context.ts';
 import { type Advice, adviseWire } from './advise.ts';
 import { type Bend, bendsOf } from './bends.ts';
@@ -10,7 +10,14 @@ import { type CutPiece, cutPieces } from './cutList.ts';
 import type { Ask } from './figures/ask.ts';
 import { bendFigures, branchFigures, crossingFigures, lengthFigure } from './figures/cutting.ts';
 import { pegFigures, standFigures } from './figures/standing.ts';
-import { coverFigure, handledFigure, legFigure, sagFigure, wireFigure } from './figures/strength.ts';
+import {
+  betterWires,
+  coverFigure,
+  handledFigure,
+  legFigure,
+  sagFigure,
+  wireFigure,
+} from './figures/strength.ts';
 import type { Run } from './run.ts';
 import { proposeRuns, runsOf } from './runs.ts';
 import type { Wire } from './wire.ts';
@@ -79,7 +86,12 @@ export function reckonBones(
   const { runs } = frame;
   const wire: Wire = context.part.wire ?? advice?.wire ?? PLAIN_WIRE;
   const pieces = cutPieces(context, runs, wire);
-  const ask: Ask = { ...frame, context, wire, contexts, bulk, pieces };
+  let betterOnes: readonly WayOut[] | null = null;
+  const better = () => {
+    betterOnes ??= betterWires({ ...frame, context }, wire);
+    return betterOnes;
+  };
+  const ask: Ask = { ...frame, context, wire, contexts, bulk, pieces, better };
   return {
     proposed,
     runs,

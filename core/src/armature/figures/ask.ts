@@ -1,6 +1,13 @@
 import type { PartBulk } from '../../bulk/index.ts';
 import { gaugeOf } from '../../handbook/index.ts';
-import { type Reckoning, reckoning, type Term, type Unit, type Verdict } from '../../reckoning/index.ts';
+import {
+  type Reckoning,
+  reckoning,
+  type Term,
+  type Unit,
+  type Verdict,
+  type WayOut,
+} from '../../reckoning/index.ts';
 import { formatMiniMm, miniMm } from '../../units/index.ts';
 import type { PartContext } from '../../whole/context.ts';
 import type { Frame } from '../checks.ts';
@@ -13,6 +20,8 @@ export interface Ask extends Frame {
   readonly contexts: ReadonlyMap<string, PartContext>;
   readonly bulk: PartBulk | undefined;
   readonly pieces: readonly CutPiece[];
+  /** Wires that would do in place of one that does not; looked for when a figure asks, and once. */
+  better(): readonly WayOut[];
 }
 
 /** A wire as it is asked for over a counter. */

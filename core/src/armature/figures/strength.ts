@@ -1,18 +1,18 @@
 import { METALS, type Metal } from '../../handbook/index.ts';
 import { type Reckoning, sourced, type Verdict, type WayOut } from '../../reckoning/index.ts';
 import { type Advice, adviseWire, failuresOf, LEG_SAFETY, sagAllowed } from '../advise.ts';
-import { type Cover, leastCover, legBuckles, pushMoment, rawLimbs, wireOf } from '../checks.ts';
+import { type Cover, type Frame, leastCover, legBuckles, pushMoment, rawLimbs, wireOf } from '../checks.ts';
 import { coverRow, coverWanted } from '../cover.ts';
-import { bundleMm, strengthOf } from '../wire.ts';
+import { bundleMm, strengthOf, type Wire } from '../wire.ts';
 import { type Ask, figure, mm, shaped, wireSays } from './ask.ts';
 
 /** Wires that would do in place of one that does not: of the same metal, then of the others. */
-function betterWires(ask: Ask): WayOut[] {
-  const { context, wire } = ask;
+export function betterWires(frame: Frame, wire: Wire): WayOut[] {
+  const { context } = frame;
   const metals: Metal[] = [wire.metal, ...METALS.filter((metal) => metal !== wire.metal)];
   return metals
     .flatMap((metal): WayOut[] => {
-      const advice = adviseWire(ask, metal);
+      const advice = adviseWire(frame, metal);
       return advice?.passes
         ? [
             {
@@ -64,7 +64,7 @@ export function wireFigure(ask: Ask, advice: Advice | null): Reckoning {
           wording: 'state',
           says: `${wireSays(wire)}: ${fails.slice(0, 2).join('; ')}`,
           waysOut: [
-            ...betterWires(ask),
+            ...ask.better(),
             ...withoutRoots(ask),
             { says: 'or support it in the oven, bring the limb nearer to the body, or make it stouter' },
           ],
@@ -168,9 +168,7 @@ export function sagFigure(ask: Ask): Reckoning[] {
             ? `the wire gives way: ${(-spareNmm).toFixed(1)} N·mm more than it bears`
             : `${mm(sagMm)} mm at its tip, ${mm(allowed)} mm are not seen`,
           margin: { value: allowed - sagMm, unit: 'mm' },
-          waysOut: isGood
-            ? []
-            : [...betterWires(ask), { says: 'or prop it while it is raw and in the oven' }],
+          waysOut: isGood ? [] : [...ask.better(), { says: 'or prop it while it is raw and in the oven' }],
         },
         note: 'Clay carries nothing until it is cured: the wire alone bears it, limbs taken as round.',
       },
@@ -240,7 +238,7 @@ export function legFigure(ask: Ask): Reckoning[] {
           level: isGood ? 'good' : 'stop',
           wording: 'state',
           says: `${safety >= 100 ? 'over a hundred' : safety.toFixed(1)} times what stands on it`,
-          waysOut: isGood ? [] : betterWires(ask),
+          waysOut: isGood ? [] : ask.better(),
         },
         note: isTrunk
           ? 'Held in the ground, free above; wires of a bundle bear side by side.'
