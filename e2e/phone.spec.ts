@@ -19,6 +19,13 @@ test('at 390 px a bake is logged with a thumb, and nothing scrolls sideways', as
       document.documentElement.clientWidth,
     ]);
     expect(width, where).toBeLessThanOrEqual(seen ?? 0);
+    // The middle scrolls by itself: what is entered in it may not reach beyond the screen either.
+    const beyond = await page
+      .locator('main fieldset:visible')
+      .evaluateAll((all) =>
+        Math.max(0, ...all.map((one) => one.getBoundingClientRect().right - window.innerWidth)),
+      );
+    expect(beyond, where).toBe(0);
   };
   for (const lens of ['Brief', 'Size', 'Bones', 'Bulk', 'Bake', 'Bench', 'Log']) {
     await stage(page, lens);

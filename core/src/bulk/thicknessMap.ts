@@ -247,7 +247,9 @@ function placesOf(
       })
       .sort((a, b) => b.volumeMm3 - a.volumeMm3);
   const thick = placed('thick', (c) => (thickness[c] ?? 0) > limitMm);
-  const isThin = thinApart(size, thickness, leastMm, leastMm / (cell / shrink));
+  // What may be as thick as it should, for all that can be told, is let be.
+  const surely = leastMm - ERROR_CELLS * (cell / shrink);
+  const isThin = thinApart(size, thickness, surely, leastMm / (cell / shrink));
   const thin = placed('thin', (c) => isThin[c] === 1);
   return [...thick, ...thin].slice(0, MOST_PLACES);
 }

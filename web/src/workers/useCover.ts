@@ -37,6 +37,8 @@ export function useCover(context: PartContext, bones: PartBones): CoverWork {
         else if (data.kind === 'cover')
           setWork(data.cover ? { state: 'done', cover: data.cover } : { state: 'none' });
       };
+      at.onerror = ({ message }) =>
+        setWork({ state: 'fault', says: `The look through the solid broke off: ${message}` });
       const question: CoverQuestion = {
         kind: 'cover',
         form: context.part.form,

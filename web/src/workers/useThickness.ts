@@ -51,6 +51,10 @@ export function useThickness(
       else setFound({ map: data.map, isFinest: data.isFinest, share: data.isFinest ? 1 : 0, says: null });
       if (data.kind === 'fault' || (data.kind === 'map' && data.isFinest)) setIsBusy(false);
     };
+    at.onerror = ({ message: says }) => {
+      setFound({ ...NOTHING, says: `The look through the clay broke off: ${says}` });
+      setIsBusy(false);
+    };
     setIsBusy(true);
     const message: ThicknessQuestion = {
       kind: 'thickness',

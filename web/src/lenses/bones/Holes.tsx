@@ -47,7 +47,7 @@ function Drills() {
   const odd = text === null ? [] : drillsOf(text).odd;
   return (
     <div className="mt-1 flex flex-wrap items-end gap-x-3">
-      <div className="w-96">
+      <div className="w-96 max-w-full">
         <TextField
           label="Drills owned, mm or inch"
           placeholder="every tenth of a millimetre; or 0.8, 1.2, 1/16 in"

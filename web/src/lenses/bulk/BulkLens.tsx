@@ -105,7 +105,7 @@ export default function BulkLens() {
               Add a part at Size first; its section is drawn here.
             </p>
           )}
-          <fieldset disabled={readOnly} className="mt-3 border-t border-hair pt-3">
+          <fieldset disabled={readOnly} className="mt-3 min-w-0 border-t border-hair pt-3">
             {part && <BulkFields part={part} />}
             <ClayTable />
             {context && (

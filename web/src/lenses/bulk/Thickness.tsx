@@ -248,7 +248,7 @@ export default function Thickness({ context }: { readonly context: PartContext }
           map={map}
           plane={plane}
           atMm={atMm}
-          leastMm={ask.leastMm}
+          leastMm={ask.leastMm - map.errorMm}
           limitMm={ask.limitMm}
           name={part.name}
         />
