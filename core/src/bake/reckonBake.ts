@@ -78,9 +78,15 @@ function reckonHold(context: PieceContext, place: Place, window: MixWindow, thic
   });
 }
 
+/** What of a part’s bulk its bake leans on. */
+export interface Baked {
+  readonly thickest: Reckoning;
+  readonly uses: readonly { readonly clay: { readonly id: string } }[];
+}
+
 /** The bake card of one part; empty when nothing in it is baked. */
-export function reckonPartBake(context: PartContext, thickest: Reckoning): Reckoning[] {
-  const ids = new Set(context.part.mix.map(({ clay }) => clay));
+export function reckonPartBake(context: PartContext, { thickest, uses }: Baked): Reckoning[] {
+  const ids = new Set(uses.map(({ clay }) => clay.id));
   const window = mixWindow(context.piece.clays.filter(({ id }) => ids.has(id)));
   if (!window) return [];
   const place: Place = { part: context.part.id, lens: 'bake' };
@@ -154,9 +160,9 @@ function reckonSchool(context: PieceContext, hold: Reckoning): Reckoning[] {
  */
 export function reckonPieceBake(
   context: PieceContext,
-  baked: readonly { context: PartContext; thickest: Reckoning }[],
+  baked: readonly (Baked & { readonly context: PartContext })[],
 ): Reckoning[] {
-  const ids = new Set(baked.flatMap(({ context: { part } }) => part.mix.map(({ clay }) => clay)));
+  const ids = new Set(baked.flatMap(({ uses }) => uses.map(({ clay }) => clay.id)));
   const window = mixWindow(context.piece.clays.filter(({ id }) => ids.has(id)));
   const [first] = baked;
   if (!window || !first) return [];

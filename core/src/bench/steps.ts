@@ -1,4 +1,5 @@
 import { foilToTear } from '../bulk/index.ts';
+import { CORES } from '../handbook/index.ts';
 import type { Part, Piece } from '../piece/index.ts';
 import { formatQuantity, type Reckoning, sourced } from '../reckoning/index.ts';
 import type { PieceReckoned } from '../whole/index.ts';
@@ -22,6 +23,11 @@ function partSteps(part: Part, piece: Piece, { book, contexts }: PieceReckoned):
       sourced('foil.width', contexts.get(part.id)?.own ?? {}).value,
     );
     says.push(`core: tear off ${torn}${each}, ball it in one go`);
+  }
+  for (const { id, title } of CORES) {
+    const stuff = id === 'foil' ? undefined : find(`bulk.${id}`);
+    if (stuff)
+      says.push(`core of ${title}: ${formatQuantity(stuff.quantity)}${each}, dry before clay goes on`);
   }
   says.push(
     `clay: condition ${formatQuantity(clay.quantity)}${skin ? `, roll ${formatQuantity(skin.quantity)} for the skin` : ''}`,

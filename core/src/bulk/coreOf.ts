@@ -1,4 +1,5 @@
-import type { Core } from '../form/index.ts';
+import { type CoreAsk, coreAsk } from '../form/index.ts';
+import type { CoreKind } from '../handbook/index.ts';
 import { sourced, type Term } from '../reckoning/index.ts';
 import type { PartContext } from '../whole/context.ts';
 import { skinRow } from './skin.ts';
@@ -21,14 +22,18 @@ export function skinOf({ part, own, scale }: PartContext): { readonly skinMm: nu
   };
 }
 
-/** Whether the maker wants a foil core in this part. */
-export function wantsCore({ part, piece }: PartContext): boolean {
-  return part.core.kind === 'foil' || (part.core.kind === 'school' && piece.brief.schools.core === 'foil');
+/** What the part’s core is to be made of; null for none. */
+export function coreKindOf({ part, piece }: Pick<PartContext, 'part' | 'piece'>): CoreKind | null {
+  const kind = part.core.kind === 'school' ? piece.brief.schools.core : part.core.kind;
+  return kind === 'none' ? null : kind;
 }
 
-/** The part’s core in its own frame; null when none is wanted. */
-export function coreOf(context: PartContext): Core | null {
-  if (!wantsCore(context)) return null;
-  const least = sourced('bulk.core-least', context.own).value;
-  return context.shape.core(skinOf(context).skinMm * context.shrink, least * context.shrink);
+/** What is asked of the part’s core, miniature mm; null when none is wanted. */
+export function coreAskOf(context: PartContext): CoreAsk | null {
+  if (coreKindOf(context) === null) return null;
+  const apart: Record<string, number | null> = {};
+  for (const { region, cored, skinMm } of context.part.regions)
+    if (!cored) apart[region] = null;
+    else if (skinMm !== null) apart[region] = skinMm;
+  return coreAsk(skinOf(context).skinMm, sourced('bulk.core-least', context.own).value, apart);
 }

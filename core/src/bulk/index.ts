@@ -1,8 +1,20 @@
-export { coreOf, skinOf, wantsCore } from './coreOf.ts';
+export {
+  BILL_BY,
+  type BillBy,
+  type BilledPart,
+  type BillRow,
+  clayBill,
+  type RegionRow,
+  regionRows,
+} from './clayBill.ts';
+export { type ClayShare, type ClayUse, claySharesOf } from './clayUses.ts';
+export { coreAskOf, coreKindOf, skinOf } from './coreOf.ts';
+export { coreDensity } from './coreStuff.ts';
 export { foilLengthMm, foilToTear } from './foil.ts';
 export { type Packs, packsFor } from './packs.ts';
+export { regionVolumes } from './partSolid.ts';
 export { type PartNeed, reckonClays } from './reckonClays.ts';
-export { type ClayShare, claySharesOf, type PartBulk, reckonPartBulk } from './reckonPart.ts';
+export { type PartBulk, reckonPartBulk } from './reckonPart.ts';
 export {
   nearestSetting,
   type RollerSetting,

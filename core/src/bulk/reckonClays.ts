@@ -1,28 +1,27 @@
 import { type Reckoning, reckoning, sourced, type Term, termFrom } from '../reckoning/index.ts';
 import type { PieceContext } from '../whole/context.ts';
+import type { ClayUse } from './clayUses.ts';
 import { packsFor } from './packs.ts';
-import type { ClayShare } from './reckonPart.ts';
 
 /** Clay one part takes of each kind. */
 export interface PartNeed {
+  /** All of it, for all copies, waste counted in, g. */
   readonly mass: Reckoning;
-  readonly shares: readonly ClayShare[];
+  readonly uses: readonly ClayUse[];
 }
 
 type PieceClay = PieceContext['piece']['clays'][number];
 
-/** Mass of one clay in a part: its share of the volume, weighed. */
-function massOfClay(need: PartNeed, clay: PieceClay): number {
-  const mean = need.shares.reduce((sum, { share, densityGCm3 }) => sum + share * densityGCm3, 0);
-  const own = need.shares.filter((one) => one.clay.id === clay.id);
-  return own.reduce(
-    (sum, { share, densityGCm3 }) => sum + (need.mass.quantity.value * share * densityGCm3) / mean,
-    0,
-  );
+/** Mass of one clay in a part: its share of what the part takes. */
+function massOfClay({ mass, uses }: PartNeed, clay: PieceClay): number {
+  const grams = (list: readonly ClayUse[]) =>
+    list.reduce((sum, use) => sum + use.volumeMm3 * use.densityGCm3, 0);
+  const all = grams(uses);
+  return all > 0 ? (mass.quantity.value * grams(uses.filter((use) => use.clay.id === clay.id))) / all : 0;
 }
 
 function reckonMass(clay: PieceClay, needs: readonly PartNeed[]): Reckoning {
-  const taking = needs.filter((need) => need.shares.some((one) => one.clay.id === clay.id));
+  const taking = needs.filter(({ uses }) => uses.some((use) => use.clay.id === clay.id));
   const symbols = taking.map((_, i) => `m${SUBSCRIPTS[i] ?? ''}`);
   // Beyond nine parts the sum is named, and each part’s figure still opens by itself.
   const terms: Term[] =
@@ -150,7 +149,7 @@ function reckonCost(
 /** Mass, packs, left-over and cost of every clay in use, and of all together. */
 export function reckonClays(context: PieceContext, needs: readonly PartNeed[]): Reckoning[] {
   const used = context.piece.clays.filter((clay) =>
-    needs.some(({ shares }) => shares.some((one) => one.clay.id === clay.id)),
+    needs.some(({ uses }) => uses.some((use) => use.clay.id === clay.id)),
   );
   const figures = used.flatMap((clay) => {
     const mass = reckonMass(clay, needs);

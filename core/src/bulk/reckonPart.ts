@@ -1,38 +1,65 @@
 import type { Core } from '../form/index.ts';
-import { clayFamily } from '../handbook/index.ts';
-import { type Reckoning, reckoning, sourced, type Term, termFrom, type Verdict } from '../reckoning/index.ts';
+import { CORES, type CoreKind } from '../handbook/index.ts';
+import {
+  type Reckoning,
+  reckoning,
+  sourced,
+  type Term,
+  termFrom,
+  type Verdict,
+  type WayOut,
+} from '../reckoning/index.ts';
 import { cubicMm, density, massOf } from '../units/index.ts';
 import type { PartContext } from '../whole/context.ts';
-import { coreOf, skinOf, wantsCore } from './coreOf.ts';
-import { foilLengthMm, foilToTear } from './foil.ts';
-
-/** A clay of the part’s mix, its share of the volume and its density. */
-export interface ClayShare {
-  readonly clay: PartContext['piece']['clays'][number];
-  readonly share: number;
-  readonly densityGCm3: number;
-  readonly term: Term;
-}
-
-/** The part’s clays by share of volume; empty when it is not of clay. */
-export function claySharesOf({ part, piece, own }: PartContext): ClayShare[] {
-  const total = part.mix.reduce((sum, { parts }) => sum + parts, 0);
-  return part.mix.flatMap(({ clay: id, parts }): ClayShare[] => {
-    const clay = piece.clays.find((one) => one.id === id);
-    if (!clay) return [];
-    const row = sourced(clayFamily(clay.family).density.id, own);
-    return [{ clay, share: parts / total, densityGCm3: row.value, term: row.term('ρ') }];
-  });
-}
+import { type ClayUse, claySharesOf, clayUses } from './clayUses.ts';
+import { type Against, reckonAgainst } from './coreAgainst.ts';
+import { coreKindOf, skinOf } from './coreOf.ts';
+import { reckonCoreStuff } from './coreStuff.ts';
+import { type PartSolid, partSolid } from './partSolid.ts';
 
 /** Figures of a part’s bulk that other stages lean on. */
 export interface PartBulk {
   readonly figures: readonly Reckoning[];
   /** Clay in one of them, cm³. */
   readonly solid: Reckoning;
+  /** Clay to take for all of them, g, waste counted in. */
+  readonly mass: Reckoning;
   /** Thickest clay, mm. */
   readonly thickest: Reckoning;
+  /** In the part’s own frame; null when none is wanted. */
   readonly core: Core | null;
+  /** What the core is made of; null without one. */
+  readonly kind: CoreKind | null;
+  /** Mass of one core, g. */
+  readonly coreG: number;
+  /** Clay in one of them by region, zone and pass. */
+  readonly uses: readonly ClayUse[];
+}
+
+function waysToThin(context: PartContext, thickestMm: number, core: Core | null, region: string): WayOut[] {
+  const { part } = context;
+  const path = ['parts', part.id, 'core'];
+  const held = part.regions.find((one) => one.region === region && !one.cored);
+  if (coreKindOf(context) === null)
+    return [{ says: 'put a foil core in', change: { path: [...path, 'kind'], value: 'foil' } }];
+  if (held)
+    return [
+      {
+        says: `let the core into the ${region}`,
+        change: {
+          path: ['parts', part.id, 'regions'],
+          value: part.regions.map((one) => (one === held ? { ...one, cored: true } : one)),
+        },
+      },
+    ];
+  if (core && core.volumeMm3 === 0)
+    return [
+      {
+        says: 'make the skin thinner, so that a core goes in',
+        change: { path: [...path, 'skinMm'], value: Math.max(1, Math.floor(thickestMm / 5)) },
+      },
+    ];
+  return [{ says: 'bulk this place out by itself with a ball of foil' }];
 }
 
 function judgeThickness(
@@ -52,26 +79,32 @@ function judgeThickness(
       waysOut: [],
     };
   const says = `${(thickestMm - limitMm).toFixed(1)} mm too thick in the ${region}: it will not cure through and cracks`;
-  const path = ['parts', context.part.id, 'core'];
-  const waysOut = [];
-  if (!wantsCore(context))
-    waysOut.push({ says: 'put a foil core in', change: { path: [...path, 'kind'], value: 'foil' } });
-  else if (core && core.volumeMm3 === 0)
-    waysOut.push({
-      says: 'make the skin thinner, so that a core goes in',
-      change: { path: [...path, 'skinMm'], value: Math.max(1, Math.floor(thickestMm / 5)) },
-    });
-  else waysOut.push({ says: 'bulk this place out by itself with a ball of foil' });
-  waysOut.push({ says: 'or build it up in two bakes, each under the limit' });
+  const waysOut: WayOut[] = [
+    ...waysToThin(context, thickestMm, core, region),
+    { says: 'or build it up in two bakes, each under the limit' },
+  ];
   return { level: 'stop', wording: 'state', says, margin, waysOut };
 }
 
-function reckonCore(context: PartContext, core: Core): Reckoning[] {
-  const { part, own, shrink } = context;
+/** Why some regions get no core, in words. */
+function withoutSays(context: PartContext, core: Core): string {
+  const settled = context.part.regions.filter(({ cored }) => !cored).map(({ region }) => region);
+  const thin = core.without.length === 0 ? '' : `No core, too thin for it: ${core.without.join(', ')}.`;
+  const left = settled.length === 0 ? '' : `None wanted: ${settled.join(', ')}.`;
+  return [thin, left].filter((one) => one !== '').join(' ');
+}
+
+/** How far off the core of a form is that is measured on a grid: against one of ten times the cells. */
+function gridSays({ shape }: PartContext): string {
+  if (shape.error === 0) return '';
+  return `Measured on a grid: to about ${shape.error > THIN_ERROR ? 8 : 5} %.`;
+}
+/** Volumes of bodies with thin limbs are rougher than this. */
+const THIN_ERROR = 0.02;
+
+function reckonCore(context: PartContext, core: Core, kind: CoreKind, coreMm3: number): Reckoning[] {
+  const { part, own } = context;
   const skin = skinOf(context);
-  const volumeMm3 = core.volumeMm3 / shrink ** 3;
-  const without = core.without.length === 0 ? '' : `No core, too thin: ${core.without.join(', ')}.`;
-  const rough = context.shape.error === 0 ? '' : ' Offset limb by limb: to about 2 %.';
   const base = { part: part.id, lens: 'bulk' } as const;
   const skinFigure = reckoning({
     ...base,
@@ -80,40 +113,31 @@ function reckonCore(context: PartContext, core: Core): Reckoning[] {
     quantity: { value: skin.skinMm, unit: 'mm' },
     formula: 'k',
     terms: [skin.term],
+    note: part.regions.some((one) => one.cored && one.skinMm !== null)
+      ? 'Some regions have a skin of their own.'
+      : undefined,
   });
+  const title = CORES.find(({ id }) => id === kind)?.title ?? kind;
   const volume = reckoning({
     ...base,
     key: 'bulk.core',
-    title: 'Foil core, volume',
-    quantity: { value: volumeMm3 / 1000, unit: 'cm³' },
+    title: `Core of ${title}, volume`,
+    quantity: { value: coreMm3 / 1000, unit: 'cm³' },
     formula: 'K = the form offset inward by k, where it is at least 2 × k + c thick',
     terms: [termFrom('k', skinFigure), sourced('bulk.core-least', own).term('c')],
-    note: `${without}${rough}`.trim() || undefined,
+    note: `${withoutSays(context, core)} ${gridSays(context)}`.trim() || undefined,
   });
-  const packed = sourced(`foil.${part.core.packed}`, own);
-  const [thickness, width] = [sourced('foil.thickness', own), sourced('foil.width', own)];
-  const lengthMm = foilLengthMm(volumeMm3, packed.value, thickness.value, width.value);
-  const foil = reckoning({
-    ...base,
-    key: 'bulk.foil',
-    title: 'Foil to tear off, each',
-    quantity: { value: lengthMm / 1000, unit: 'm' },
-    formula: 'F = K × φ ÷ (e × w)',
-    terms: [termFrom('K', volume), packed.term('φ'), thickness.term('e'), width.term('w')],
-    note: `Tear off ${foilToTear(lengthMm, width.value)} at once: foil added to a finished ball does not hold to it.`,
-  });
-  return [skinFigure, volume, foil];
+  return [skinFigure, volume, reckonCoreStuff(context, kind, volume)];
 }
 
-function reckonSolid(context: PartContext, coreFigure: Reckoning | undefined, core: Core | null): Reckoning {
+function reckonSolid(context: PartContext, coreFigure: Reckoning | undefined, solid: PartSolid): Reckoning {
   const { part, shape, shrink } = context;
-  const value = (shape.volumeMm3 - (core?.volumeMm3 ?? 0)) / shrink ** 3 / 1000;
   return reckoning({
     key: 'bulk.solid',
     part: part.id,
     lens: 'bulk',
     title: 'Clay in it, each',
-    quantity: { value, unit: 'cm³' },
+    quantity: { value: solid.clayMm3 / 1000, unit: 'cm³' },
     formula: coreFigure ? 'C = V − K' : 'C = V',
     terms: [
       {
@@ -128,21 +152,24 @@ function reckonSolid(context: PartContext, coreFigure: Reckoning | undefined, co
   });
 }
 
-function reckonMass(context: PartContext, solid: Reckoning, shares: readonly ClayShare[]): Reckoning {
+/** Density of all the clay in a part together, with where it comes from. */
+function densityOf(uses: readonly ClayUse[], only: Term | undefined): Term {
+  const volume = uses.reduce((sum, use) => sum + use.volumeMm3, 0);
+  const [first] = uses;
+  if (only && uses.every(({ clay }) => clay.id === first?.clay.id)) return only;
+  const grams = uses.reduce((sum, use) => sum + use.volumeMm3 * use.densityGCm3, 0);
+  return {
+    symbol: 'ρ',
+    name: 'Density of its clays together',
+    quantity: { value: volume > 0 ? grams / volume : (first?.densityGCm3 ?? 0), unit: 'g/cm³' },
+    origin: { kind: 'shape', says: 'by shares of the mixes' },
+  };
+}
+
+function reckonMass(context: PartContext, solid: Reckoning, rho: Term): Reckoning {
   const { part, own } = context;
   const waste = sourced('bulk.waste', own);
-  const mean = shares.reduce((sum, { share, densityGCm3 }) => sum + share * densityGCm3, 0);
-  const each = massOf(cubicMm(solid.quantity.value * 1000), density(mean));
-  const [only] = shares;
-  const densityTerm: Term =
-    shares.length === 1 && only
-      ? only.term
-      : {
-          symbol: 'ρ',
-          name: 'Density of the mix',
-          quantity: { value: mean, unit: 'g/cm³' },
-          origin: { kind: 'shape', says: 'by shares of the mix' },
-        };
+  const each = massOf(cubicMm(solid.quantity.value * 1000), density(rho.quantity.value));
   return reckoning({
     key: 'bulk.clay',
     part: part.id,
@@ -152,7 +179,7 @@ function reckonMass(context: PartContext, solid: Reckoning, shares: readonly Cla
     formula: 'm = C × ρ × n × (1 + w)',
     terms: [
       termFrom('C', solid),
-      densityTerm,
+      rho,
       {
         symbol: 'n',
         name: 'How many',
@@ -164,15 +191,15 @@ function reckonMass(context: PartContext, solid: Reckoning, shares: readonly Cla
   });
 }
 
-/** Core, foil, clay and thickest clay of one part; null when it is not of clay. */
+/** Core, clay and thickest clay of one part, and what the core spares; null when it is not of clay. */
 export function reckonPartBulk(context: PartContext): PartBulk | null {
   const shares = claySharesOf(context);
   if (shares.length === 0) return null;
   const { part, shape, shrink, own } = context;
-  const core = coreOf(context);
-  const hasCore = core !== null && core.volumeMm3 > 0;
-  const coreFigures = core && hasCore ? reckonCore(context, core) : [];
-  const solid = reckonSolid(context, coreFigures[1], hasCore ? core : null);
+  const inside = partSolid(context);
+  const { core, kind, coreMm3 } = inside;
+  const coreFigures = core && kind ? reckonCore(context, core, kind, coreMm3) : [];
+  const solid = reckonSolid(context, coreFigures[1], inside);
   const ball = core?.thickestClay ?? shape.thickest;
   const limit = sourced('bulk.limit', own);
   const thickestMm = ball.diameterMm / shrink;
@@ -184,9 +211,20 @@ export function reckonPartBulk(context: PartContext): PartBulk | null {
     quantity: { value: thickestMm, unit: 'mm' },
     formula: 't = largest ball in the clay, at most L',
     terms: [limit.term('L')],
-    note: hasCore ? `In the ${ball.region}, core taken off.` : `In the ${ball.region}.`,
+    note: kind ? `In the ${ball.region}, core taken off.` : `In the ${ball.region}.`,
     verdict: judgeThickness(context, thickestMm, limit.value, core, ball.region),
   });
-  const figures = [...coreFigures, solid, reckonMass(context, solid, shares), thickest];
-  return { figures, solid, thickest, core };
+  const uses = clayUses(context, inside);
+  const rho = densityOf(uses, shares.length === 1 ? shares[0]?.term : undefined);
+  const mass = reckonMass(context, solid, rho);
+  const against: Against = reckonAgainst(context, {
+    inside,
+    solid,
+    rho,
+    thickest,
+    volume: coreFigures[1],
+    uses,
+  });
+  const figures = [...coreFigures, solid, mass, ...against.figures, thickest];
+  return { figures, solid, mass, thickest, core, kind, coreG: against.coreG, uses };
 }

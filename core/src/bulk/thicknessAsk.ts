@@ -1,6 +1,6 @@
 import { sourced } from '../reckoning/index.ts';
 import type { PartContext } from '../whole/context.ts';
-import { skinOf } from './coreOf.ts';
+import { coreAskOf } from './coreOf.ts';
 import type { PartBulk } from './reckonPart.ts';
 import type { ThicknessAsk } from './thicknessMap.ts';
 
@@ -26,10 +26,9 @@ export function thicknessAsk(
   wires: ThicknessAsk['wires'],
 ): Omit<ThicknessAsk, 'cells'> {
   const { own, shrink } = context;
-  const core = bulk?.core;
   return {
     shrink,
-    core: core && core.volumeMm3 > 0 ? { skinMm: skinOf(context).skinMm, regions: core.regions } : null,
+    core: bulk?.kind ? coreAskOf(context) : null,
     wires,
     limitMm: sourced('bulk.limit', own).value,
     leastMm: sourced('bulk.strong', own).value,

@@ -1,4 +1,4 @@
-import type { Shape, Vec3 } from '../form/index.ts';
+import { type CoreAsk, coreField, deepGrid, type Shape, scaledAsk, type Vec3 } from '../form/index.ts';
 import { distancesInside, type Grid, localThickness } from '../solid/index.ts';
 
 /** What of a part is looked at for its thickness; plain data, fit to be sent to a worker. */
@@ -7,8 +7,8 @@ export interface ThicknessAsk {
   readonly cells: number;
   /** Part’s frame ÷ miniature. */
   readonly shrink: number;
-  /** Skin over the core, miniature mm, and the regions that have a core; null without one. */
-  readonly core: { readonly skinMm: number; readonly regions: readonly string[] } | null;
+  /** What is asked of the core, miniature mm; null without one. */
+  readonly core: CoreAsk | null;
   /** Wires in it, miniature mm. */
   readonly wires: readonly { readonly points: readonly Vec3[]; readonly widthMm: number }[];
   /** Clay over this does not cure through, and under this breaks when it is handled, miniature mm. */
@@ -58,17 +58,13 @@ const WIRE = 2;
 
 /** Signed distances of the clay alone, in cells: the form less its core and wires. */
 function clayOf(grid: Grid, shape: Shape, ask: ThicknessAsk): { signed: Float32Array; filled: Uint8Array } {
-  const { size, cell, owner, distance } = grid;
+  const { cell, distance } = grid;
   const signed = distance.map((value) => (Number.isFinite(value) ? value / cell : 1));
   const filled = new Uint8Array(signed.length);
   if (ask.core) {
-    const skin = (ask.core.skinMm * ask.shrink) / cell;
-    const has = shape.regions.map((name) => ask.core?.regions.includes(name));
-    const { distance: deep } = distancesInside(size, signed);
+    const field = coreField(deepGrid(grid), shape.regions, scaledAsk(ask.core, ask.shrink));
     for (let c = 0; c < signed.length; c += 1) {
-      const owned = owner ? (owner[c] ?? 0) : 1;
-      if ((signed[c] ?? 1) >= 0 || owned === 0 || !has[owned - 1]) continue;
-      const over = (deep[c] ?? 0) - skin;
+      const over = -(field[c] ?? 1);
       if (over > (signed[c] ?? 0)) signed[c] = over;
       if (over >= 0) filled[c] = CORE;
     }

@@ -110,8 +110,8 @@ export function placeAxial(axial: Axial, lying: boolean): Shape {
     outline: (view: View) =>
       view === 'front' ? turn(profile()) : polygonOf(ellipse([0, radius], 2 * radius, 2 * radius)),
     section: () => turn(axial.section()),
-    core(skinMm, leastMm) {
-      const core = axial.core(skinMm, leastMm);
+    core(ask) {
+      const core = axial.core(ask);
       const { thickestClay } = core;
       return {
         ...core,

@@ -38,7 +38,7 @@ export function ballShape(form: BallForm): Shape {
     outline: disc,
     seenFrom: (side) => hullsSeen([ballSeen([0, r, 0], r, side)], side),
     section: disc,
-    core(skinMm, leastMm) {
+    core({ skinMm, leastMm }) {
       const inner = across - 2 * skinMm;
       if (inner < leastMm) return noCore('ball', thickest);
       return wholeCore(

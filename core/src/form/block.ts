@@ -44,7 +44,7 @@ export function blockShape(form: BlockForm): Shape {
     seenFrom: (side) => hullsSeen([boxCorners({ min, max })], side),
     outline: (view) => face(view === 'front' ? w / 2 : d / 2),
     section: () => face(w / 2),
-    core(skinMm, leastMm) {
+    core({ skinMm, leastMm }) {
       const s = 2 * skinMm;
       if (Math.min(w, h, d) - s < leastMm) return noCore('block', thickest);
       const section = () => polygonOf(rectangle(skinMm - w / 2, skinMm, w / 2 - skinMm, h - skinMm));

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { checkMesh, meshSums } from '../solid/index.ts';
-import { buildSolid, type Form, PLAIN_PERSON, STARTS, shapeOf } from './index.ts';
+import { buildSolid, coreAsk, type Form, PLAIN_PERSON, STARTS, shapeOf } from './index.ts';
 
 const formOf = (id: string): Form => {
   const start = STARTS.find((one) => one.id === id);
@@ -39,8 +39,8 @@ describe('the solid built from samples, against the shape’s own sums', () => {
 
   it('puts the core inside the skin, and only where a region has one', () => {
     const shape = shapeOf({ ...PLAIN_PERSON, statureMm: 1700 });
-    const core = shape.core(48, 24);
-    const built = buildSolid(shape, 200_000, { skinMm: 48, regions: core.regions });
+    const core = shape.core(coreAsk(48, 24));
+    const built = buildSolid(shape, 200_000, coreAsk(48, 24));
     if (!built.core) throw new Error('no core');
     const [inner, outer] = [meshSums(built.core), meshSums(built.skin)];
     // The core by limbs is to 2 % of itself; the grid takes the union, so twice overlapping limbs count once.

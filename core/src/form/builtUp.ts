@@ -96,7 +96,8 @@ export function builtShape(form: BuiltForm, shapeOf: (form: PlainForm) => Shape)
   const grid = gridOf(pieces, box, cellOf(box), apart);
   const sums = meshSums(surfaceOf(grid));
   const total = (key: 'volumeMm3' | 'areaMm2') => adding.reduce((sum, { shape }) => sum + shape[key], 0);
-  const shape = sampledShape({
+  return sampledShape({
+    regions: adding.map(({ name }) => name),
     region: adding[0]?.name ?? '',
     box,
     grid: redistanced(grid, 'inside'),
@@ -111,7 +112,6 @@ export function builtShape(form: BuiltForm, shapeOf: (form: PlainForm) => Shape)
     outline: (view) => seen(pieces, SIDES[view]),
     seenFrom: (side) => seen(pieces, side),
   });
-  return { ...shape, regions: pieces.filter(({ cut }) => !cut).map(({ name }) => name) };
 }
 
 /** Lower bound of the distance to the whole; exact beside its surface. */

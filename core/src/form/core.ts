@@ -12,6 +12,7 @@ export function wholeCore(
     volumeMm3,
     section,
     thickestClay: { ...thickest, diameterMm: skinMm },
+    byRegion: new Map([[region, volumeMm3]]),
     regions: [region],
     without: [],
   };
@@ -19,5 +20,12 @@ export function wholeCore(
 
 /** No core: the form is too thin for one. */
 export function noCore(region: string, thickest: InnerBall): Core {
-  return { volumeMm3: 0, section: () => [], thickestClay: thickest, regions: [], without: [region] };
+  return {
+    volumeMm3: 0,
+    section: () => [],
+    thickestClay: thickest,
+    byRegion: new Map(),
+    regions: [],
+    without: [region],
+  };
 }

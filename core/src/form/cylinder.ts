@@ -51,8 +51,10 @@ function cylinderCore(frustum: Frustum, thickest: InnerBall, skin: number, least
   const above = largestBall({ ...frustum, r1: core.r2 + skin, y1: core.y2, r2: frustum.r2 });
   const below = largestBall({ ...frustum, y2: core.y1, r2: core.r1 + skin });
   const left = above.diameterMm > below.diameterMm ? above : below;
+  const volumeMm3 = frustumVolume(core.r1, core.r2, core.y2 - core.y1);
   return {
-    volumeMm3: frustumVolume(core.r1, core.r2, core.y2 - core.y1),
+    volumeMm3,
+    byRegion: new Map([['cylinder', volumeMm3]]),
     section: () => outlineOf(core),
     thickestClay: left.diameterMm > skin ? left : { ...thickest, diameterMm: skin },
     regions: ['cylinder'],
@@ -111,7 +113,7 @@ export function cylinderShape(form: CylinderForm): Shape {
       bands: [{ ...frustum, ends: 'discs' }],
       profile: outline,
       section: outline,
-      core: (skin, least) => cylinderCore(frustum, thickest, skin, least),
+      core: ({ skinMm, leastMm }) => cylinderCore(frustum, thickest, skinMm, leastMm),
     },
     form.lying,
   );

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
   type CylinderForm,
+  coreAsk,
   extentOf,
   type Form,
   FormError,
@@ -211,7 +212,7 @@ describe('invariants of every form', () => {
         // 36 π V² ≤ A³ for every body (isoperimetric inequality).
         expect(36 * Math.PI * shape.volumeMm3 ** 2).toBeLessThanOrEqual(shape.areaMm2 ** 3 * 1.0001);
         const skin = share * shape.thickest.diameterMm;
-        const [thin, thick] = [shape.core(skin / 2, 0.01), shape.core(skin, 0.01)];
+        const [thin, thick] = [shape.core(coreAsk(skin / 2, 0.01)), shape.core(coreAsk(skin, 0.01))];
         expect(thick.volumeMm3).toBeLessThanOrEqual(thin.volumeMm3 + 1e-9);
         expect(thin.volumeMm3).toBeLessThan(shape.volumeMm3);
         expect(thin.thickestClay.diameterMm).toBeLessThanOrEqual(shape.thickest.diameterMm * 1.0001 + 1e-9);
@@ -223,13 +224,13 @@ describe('invariants of every form', () => {
 
 describe('cores, where the inward offset is exact', () => {
   it('ball, block, cylinder, ring', () => {
-    expect(shapeOf({ kind: 'ball', diameterMm: 48 }).core(4, 2).volumeMm3).toBeCloseTo(33_510, 0);
+    expect(shapeOf({ kind: 'ball', diameterMm: 48 }).core(coreAsk(4, 2)).volumeMm3).toBeCloseTo(33_510, 0);
     expect(
-      shapeOf({ kind: 'block', widthMm: 30, heightMm: 40, depthMm: 50 }).core(5, 2).volumeMm3,
+      shapeOf({ kind: 'block', widthMm: 30, heightMm: 40, depthMm: 50 }).core(coreAsk(5, 2)).volumeMm3,
     ).toBeCloseTo(20 * 30 * 40, 6);
-    expect(shapeOf(cylinder()).core(5, 2).volumeMm3).toBeCloseTo(Math.PI * 225 * 50, 6);
+    expect(shapeOf(cylinder()).core(coreAsk(5, 2)).volumeMm3).toBeCloseTo(Math.PI * 225 * 50, 6);
     expect(
-      shapeOf({ kind: 'ring', acrossMm: 80, thicknessMm: 20, lying: true }).core(4, 2).volumeMm3,
+      shapeOf({ kind: 'ring', acrossMm: 80, thicknessMm: 20, lying: true }).core(coreAsk(4, 2)).volumeMm3,
     ).toBeCloseTo(2 * Math.PI ** 2 * 30 * 36, 6);
   });
 
@@ -237,7 +238,7 @@ describe('cores, where the inward offset is exact', () => {
     for (const one of [rod({ startMm: 40, endMm: 24 }), cylinder({ bottomMm: 60, topMm: 30 })]) {
       const shape = shapeOf(one);
       const skin = 1e-3;
-      const lost = shape.volumeMm3 - shape.core(skin, 0.01).volumeMm3;
+      const lost = shape.volumeMm3 - shape.core(coreAsk(skin, 0.01)).volumeMm3;
       expect(lost / (skin * shape.areaMm2)).toBeCloseTo(1, 3);
     }
   });
@@ -250,18 +251,18 @@ describe('cores, where the inward offset is exact', () => {
         [20, 60],
         [0, 60],
       ]),
-    ).core(5, 2).volumeMm3;
+    ).core(coreAsk(5, 2)).volumeMm3;
     expect(measured / (Math.PI * 225 * 50)).toBeCloseTo(1, 2.3);
   });
 
   it('a form thinner than two skins and the least core gets none', () => {
-    const core = shapeOf(rod({ startMm: 9, endMm: 9 })).core(4, 2);
+    const core = shapeOf(rod({ startMm: 9, endMm: 9 })).core(coreAsk(4, 2));
     expect([core.volumeMm3, core.without]).toEqual([0, ['rod']]);
     expect(core.thickestClay.diameterMm).toBe(9);
   });
 
   it('a bar that tapers out of its core keeps solid clay up to two skins and the least core', () => {
-    const core = shapeOf(rod({ lengthMm: 200, startMm: 40, endMm: 4 })).core(4, 2);
+    const core = shapeOf(rod({ lengthMm: 200, startMm: 40, endMm: 4 })).core(coreAsk(4, 2));
     expect(core.volumeMm3).toBeGreaterThan(0);
     expect(core.thickestClay.diameterMm).toBeCloseTo(10, 6);
   });
@@ -325,7 +326,7 @@ describe('the store of shapes', () => {
     const [kept, built] = [store.shapeOf(tall), shapeOf(tall)];
     expect(kept.volumeMm3 / built.volumeMm3).toBeCloseTo(1, 6);
     expect(kept.areaMm2 / built.areaMm2).toBeCloseTo(1, 6);
-    expect(kept.core(48, 24).volumeMm3 / built.core(48, 24).volumeMm3).toBeCloseTo(1, 3);
+    expect(kept.core(coreAsk(48, 24)).volumeMm3 / built.core(coreAsk(48, 24)).volumeMm3).toBeCloseTo(1, 3);
     expect(kept.measures.map(({ key, lengthMm }) => [key, lengthMm.toFixed(3)])).toEqual(
       built.measures.map(({ key, lengthMm }) => [key, lengthMm.toFixed(3)]),
     );

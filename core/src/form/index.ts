@@ -1,6 +1,7 @@
 export { scaledBox } from './box.ts';
-export { type BuiltSolid, buildSolid, type CoreDepth } from './buildSolid.ts';
+export { type BuiltSolid, buildSolid } from './buildSolid.ts';
 export * from './choices.ts';
+export { type CoreAsk, coreAsk, coreField, deepGrid, scaledAsk, skinIn } from './coreField.ts';
 export { FormError } from './errors.ts';
 export { type ImportedMesh, importMesh } from './importMesh.ts';
 export { coarseCell, levelHull } from './levels.ts';

@@ -1,7 +1,7 @@
 import Module from 'manifold-3d';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { checkMesh, meshSums } from '../solid/index.ts';
-import { buildSolid, FormError, type PanelsForm, panelCuts, STARTS, shapeOf } from './index.ts';
+import { buildSolid, coreAsk, FormError, type PanelsForm, panelCuts, STARTS, shapeOf } from './index.ts';
 
 /** A geometry library from outside as the reference. */
 let manifold: Awaited<ReturnType<typeof Module>>;
@@ -139,10 +139,10 @@ describe('panels', () => {
   });
 
   it('sheets get a core only where they are thick enough for one', () => {
-    expect(shapeOf(house).core(2, 3).volumeMm3).toBe(0);
+    expect(shapeOf(house).core(coreAsk(2, 3)).volumeMm3).toBe(0);
     const thick = shapeOf({ ...house, roof: 'none', floor: false, thicknessMm: 20, openings: [] });
     // Each wall less 2 all round: 116 × 56 × 16 and 46 × 56 × 16, two of each.
-    expect(thick.core(2, 3).volumeMm3 / (2 * 16 * 56 * (116 + 46))).toBeCloseTo(1, 2);
+    expect(thick.core(coreAsk(2, 3)).volumeMm3 / (2 * 16 * 56 * (116 + 46))).toBeCloseTo(1, 2);
   });
 
   it.each([

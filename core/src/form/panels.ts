@@ -1,6 +1,7 @@
 import { type Mesh, sampleField } from '../solid/index.ts';
 import { boxRound } from './box.ts';
 import { noCore } from './core.ts';
+import { type CoreAsk, skinIn } from './coreField.ts';
 import { FormError, positive } from './errors.ts';
 import { fieldMeasure } from './fieldMeasure.ts';
 import {
@@ -220,21 +221,25 @@ function coreOf(
   all: readonly Built[],
   section: () => Outline,
   thickest: Shape['thickest'],
-  skin: number,
-  least: number,
+  ask: CoreAsk,
 ): Core {
+  const { leastMm: least } = ask;
   const inner = all.map(({ name, face, thicknessMm }) => {
+    const skin = skinIn(ask, name);
+    if (skin === null || thicknessMm - 2 * skin < least) return { name, skin, volume: 0 };
     const flat = offset(offset(face, -(skin + least / 2)), least / 2);
-    return { name, volume: thicknessMm - 2 * skin >= least ? areaOf(flat) * (thicknessMm - 2 * skin) : 0 };
+    return { name, skin, volume: areaOf(flat) * (thicknessMm - 2 * skin) };
   });
+  const skin = Math.max(...inner.map((one) => (one.volume > 0 ? (one.skin ?? 0) : 0)));
   const having = inner.filter(({ volume }) => volume > 0);
   if (having.length === 0) return noCore('walls', thickest);
   return {
     volumeMm3: having.reduce((sum, { volume }) => sum + volume, 0),
     section: () => section().flatMap((polygon) => offset(offset([polygon], -(skin + least / 2)), least / 2)),
     thickestClay: { ...thickest, diameterMm: Math.min(2 * skin + least, thickest.diameterMm) },
+    byRegion: new Map(having.map(({ name, volume }) => [name, volume])),
     regions: having.map(({ name }) => name),
-    without: inner.filter(({ volume }) => volume === 0).map(({ name }) => name),
+    without: inner.filter((one) => one.volume === 0 && one.skin !== null).map(({ name }) => name),
   };
 }
 
@@ -331,12 +336,13 @@ export function panelsShape(form: PanelsForm): Shape {
     notes: ['Its surface counts every panel by itself, edges included.'],
     joints: [],
     regions: built.map(({ name }) => name),
+    byRegion: new Map(placed.map(({ name, shape }) => [name, shape.volumeMm3])),
     sample: (cellMm) => sampleField(box.min, box.max, cellMm, distance),
     distance,
     triangles: () => joined(placed.map((one) => putMesh(one.triangles(), one.place))),
     outline: (view) => uniteAreas(placed.map((one) => placedSeen(one, SIDES[view]))),
     seenFrom: (side) => uniteAreas(placed.map((one) => placedSeen(one, side))),
     section,
-    core: (skin, least) => coreOf(built, section, thickest, skin, least),
+    core: (ask) => coreOf(built, section, thickest, ask),
   };
 }

@@ -98,7 +98,7 @@ export function ringShape(form: RingForm): Shape {
     outline: (view) =>
       view === 'front' && !lying ? cutEnds(across, thick, lying, 0) : edgeOn(across, thick, lying),
     section: () => cutEnds(across, thick, lying, 0),
-    core(skinMm, leastMm) {
+    core({ skinMm, leastMm }) {
       if (thick - 2 * skinMm < leastMm) return noCore('ring', thickest);
       return wholeCore(
         ringVolume(R, r - skinMm),

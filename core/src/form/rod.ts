@@ -57,8 +57,10 @@ function rodCore(bar: Bar, thickest: InnerBall, skin: number, least: number): Co
   const inner = innerBar(bar, skin, least);
   if (!inner) return noCore('rod', thickest);
   const { r1, y1, r2, y2 } = inner.bar;
+  const volumeMm3 = roundBar(r1, r2, y2 - y1).volume;
   return {
-    volumeMm3: roundBar(r1, r2, y2 - y1).volume,
+    volumeMm3,
+    byRegion: new Map([['rod', volumeMm3]]),
     section: () => barOutline(r1, y1, r2, y2),
     thickestClay: { ...thickest, diameterMm: Math.max(skin, 2 * (inner.cutRadius ?? 0)) },
     regions: ['rod'],
@@ -100,7 +102,7 @@ export function rodShape(form: RodForm): Shape {
       bands: [{ ...bar, ends: 'balls' }],
       profile: outline,
       section: outline,
-      core: (skin, least) => rodCore(bar, thickest, skin, least),
+      core: ({ skinMm, leastMm }) => rodCore(bar, thickest, skinMm, leastMm),
     },
     form.lying,
   );

@@ -1,7 +1,16 @@
 import Module from 'manifold-3d';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { type Mesh, packMesh, turnedInsideOut } from '../solid/index.ts';
-import { extentOf, type Form, FormError, type MeshForm, type Shape, shapeOf, withMeasure } from './index.ts';
+import {
+  coreAsk,
+  extentOf,
+  type Form,
+  FormError,
+  type MeshForm,
+  type Shape,
+  shapeOf,
+  withMeasure,
+} from './index.ts';
 
 /** A geometry library from outside as the reference. */
 let manifold: Awaited<ReturnType<typeof Module>>;
@@ -70,11 +79,11 @@ describe('an imported mesh, against manifold-3d', () => {
     expect(shape.thickest.diameterMm).toBeLessThan(20.5);
     expect(areaOf(shape, 'front') / 800).toBeCloseTo(1, 1.5);
     expect(areaOf(shape, 'side') / 600).toBeCloseTo(1, 1.5);
-    const core = shape.core(4, 2);
+    const core = shape.core(coreAsk(4, 2));
     // Exact inward offset of a block.
     expect(core.volumeMm3 / (32 * 12 * 22)).toBeCloseTo(1, 1.2);
     expect(core.thickestClay.diameterMm).toBeLessThan(12);
-    expect(shape.core(10, 2).volumeMm3).toBe(0);
+    expect(shape.core(coreAsk(10, 2)).volumeMm3).toBe(0);
     const [left, bottom, right, top] = extentOf(core.section());
     expect([right - left, top - bottom].map((size) => Math.round(size))).toEqual([32, 12]);
   });

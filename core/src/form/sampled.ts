@@ -1,11 +1,14 @@
 import { contours, type Grid, seenAlong, sliceAt } from '../solid/index.ts';
-import { noCore } from './core.ts';
+import { type DeepGrid, deepGrid } from './coreField.ts';
+import { gridCore } from './gridCore.ts';
 import { unite } from './outline.ts';
-import type { Box, Core, Field, FormMeasure, InnerBall, Outline, Shape, Side, Vec3, View } from './types.ts';
+import type { Box, Field, FormMeasure, InnerBall, Outline, Shape, Side, Vec3, View } from './types.ts';
 
 /** What a solid must bring that is measured on a grid. */
 export interface Sampled {
   readonly region: string;
+  /** What the owners of its grid count, from 1; its one region without. */
+  readonly regions?: readonly string[];
   readonly box: Box;
   /** True signed distances: the depth of a place is read off them. */
   sample(cellMm: number): Grid;
@@ -69,55 +72,21 @@ function deepest({ distance, size, min, cell }: Grid, region: string): InnerBall
   return { diameterMm: Math.max(0, -2 * (distance[best] ?? 0)), at, region };
 }
 
-/** Marks the cells at least a skin deep that hang together with a place thick enough for a core. */
-function coreCells({ distance, size, cell }: Grid, skin: number, least: number): Uint8Array {
-  const [nx, ny, nz] = size;
-  const marks = new Uint8Array(distance.length);
-  const open: number[] = [];
-  const take = (at: number): void => {
-    // A cell that the core’s surface passes through belongs to it, in part.
-    if (marks[at] || !((distance[at] ?? 0) <= cell / 2 - skin)) return;
-    marks[at] = 1;
-    open.push(at);
-  };
-  for (let at = 0; at < distance.length; at += 1) if ((distance[at] ?? 0) <= -(skin + least / 2)) take(at);
-  for (let at = open.pop(); at !== undefined; at = open.pop()) {
-    const i = at % nx;
-    const j = Math.floor(at / nx) % ny;
-    const k = Math.floor(at / (nx * ny));
-    if (i > 0) take(at - 1);
-    if (i + 1 < nx) take(at + 1);
-    if (j > 0) take(at - nx);
-    if (j + 1 < ny) take(at + nx);
-    if (k > 0) take(at - nx * ny);
-    if (k + 1 < nz) take(at + nx * ny);
-  }
-  return marks;
-}
-
-function sampledCore(grid: Grid, thickest: InnerBall, skin: number, least: number): Core {
-  const marks = coreCells(grid, skin, least);
-  const { distance, cell } = grid;
-  let [volume, left] = [0, 0];
+/** Volume of every region: each has the share of the whole that its cells have. */
+function volumesByRegion({ distance, owner }: Grid, regions: readonly string[], volumeMm3: number) {
+  const cells = new Float64Array(regions.length + 1);
+  let all = 0;
   for (let at = 0; at < distance.length; at += 1) {
-    const depth = -(distance[at] ?? 0);
-    // A cell the core's surface passes through counts for the share of it that is inside.
-    if (marks[at]) volume += Math.max(0, Math.min(1, 0.5 + (depth - skin) / cell)) * cell ** 3;
-    else left = Math.max(left, Math.min(depth, skin + least / 2));
+    if ((distance[at] ?? 0) >= 0) continue;
+    const own = owner ? (owner[at] ?? 0) : 1;
+    cells[own] = (cells[own] ?? 0) + 1;
+    all += 1;
   }
-  if (volume === 0) return noCore(thickest.region, thickest);
-  const inner: Grid = {
-    ...grid,
-    distance: distance.map((value, at) => (marks[at] ? value + skin : Math.max(value + skin, cell / 2))),
-  };
-  const z = (grid.min[2] + grid.min[2] + grid.size[2] * cell) / 2;
-  return {
-    volumeMm3: volume,
-    section: () => outlineOf(contours(sliceAt(inner, z))),
-    thickestClay: { ...thickest, diameterMm: Math.max(skin, left > skin ? 2 * left : 0) },
-    regions: [thickest.region],
-    without: [],
-  };
+  const byRegion = new Map<string, number>();
+  regions.forEach((name, i) => {
+    byRegion.set(name, (byRegion.get(name) ?? 0) + ((cells[i + 1] ?? 0) / Math.max(1, all)) * volumeMm3);
+  });
+  return byRegion;
 }
 
 /** A shape whose views, depth and core are read off a grid of distances, which is made when first asked for. */
@@ -129,6 +98,12 @@ export function sampledShape(solid: Sampled): Shape {
     kept ??= solid.sample(cell);
     return kept;
   };
+  let measured: DeepGrid | null = null;
+  const deep = (): DeepGrid => {
+    measured ??= deepGrid(grid());
+    return measured;
+  };
+  const regions = solid.regions ?? [solid.region];
   const thickest = solid.thickest ?? deepest(grid(), solid.region);
   const middle = (min[2] + max[2]) / 2;
   return {
@@ -140,7 +115,8 @@ export function sampledShape(solid: Sampled): Shape {
     thickest,
     measures: solid.measures,
     joints: [],
-    regions: [solid.region],
+    regions,
+    ...(regions.length > 1 && { byRegion: volumesByRegion(grid(), regions, solid.volumeMm3) }),
     notes: solid.notes ?? [],
     sample: (cellMm) => solid.sample(cellMm),
     distance: solid.distance,
@@ -148,6 +124,7 @@ export function sampledShape(solid: Sampled): Shape {
     outline: (view) =>
       solid.outline?.(view) ?? outlineOf(contours(seenAlong(grid(), view === 'front' ? 'z' : 'x'))),
     section: () => outlineOf(contours(sliceAt(grid(), middle))),
-    core: (skin, least) => sampledCore(grid(), thickest, skin, least),
+    core: (ask) =>
+      gridCore(deep(), regions, ask, thickest, (inner) => outlineOf(contours(sliceAt(inner, middle)))),
   };
 }

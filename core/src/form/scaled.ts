@@ -1,6 +1,11 @@
 import { scaledMesh } from '../solid/index.ts';
+import { scaledAsk } from './coreField.ts';
 import { mapOutline } from './outline.ts';
 import type { Core, InnerBall, Outline, Shape, Side, Vec2, Vec3 } from './types.ts';
+
+function scaledVolumes(byRegion: ReadonlyMap<string, number>, by: number): ReadonlyMap<string, number> {
+  return new Map([...byRegion].map(([name, volume]) => [name, volume * by ** 3]));
+}
 
 /**
  * A shape grown or shrunk about the origin: lengths by a factor, surface by its square, volume by its cube.
@@ -32,6 +37,7 @@ export function scaledShape(shape: Shape, by: number): Shape {
       to: point2(measure.to),
     })),
     regions: shape.regions,
+    ...(shape.byRegion && { byRegion: scaledVolumes(shape.byRegion, by) }),
     notes: shape.notes ?? [],
     sample(cellMm) {
       const grid = shape.sample(cellMm / by);
@@ -57,11 +63,13 @@ export function scaledShape(shape: Shape, by: number): Shape {
     seenFrom: (side) => outline(shape.seenFrom(side)),
     ...(hullFrom && { hullFrom: (side: Side) => hullFrom(side).map(point2) }),
     section: () => outline(shape.section()),
-    core(skinMm, leastMm): Core {
-      const core = shape.core(skinMm / by, leastMm / by);
+    core(ask): Core {
+      const core = shape.core(scaledAsk(ask, 1 / by));
       return {
         ...core,
         volumeMm3: core.volumeMm3 * by ** 3,
+        byRegion: scaledVolumes(core.byRegion, by),
+        ...(core.centre && { centre: point3(core.centre) }),
         section: () => outline(core.section()),
         thickestClay: ball(core.thickestClay),
       };

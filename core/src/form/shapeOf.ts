@@ -2,6 +2,7 @@ import { type Grid, gridField } from '../solid/index.ts';
 import { ballShape } from './ball.ts';
 import { blockShape } from './block.ts';
 import { builtShape } from './builtUp.ts';
+import type { CoreAsk } from './coreField.ts';
 import { beastShape, birdShape, crawlerShape, roundCreatureShape, treeShape } from './creatures/index.ts';
 import { cylinderShape } from './cylinder.ts';
 import { extrudedShape, wedgeShape } from './extruded.ts';
@@ -170,11 +171,11 @@ function lazily(shape: Shape): Shape {
     return ring;
   };
   const cores = new Map<string, Core>();
-  const core = (skinMm: number, leastMm: number): Core => {
-    const key = `${skinMm}/${leastMm}`;
+  const core = (ask: CoreAsk): Core => {
+    const key = JSON.stringify(ask);
     const kept = cores.get(key);
     if (kept) return kept;
-    const made = shape.core(skinMm, leastMm);
+    const made = shape.core(ask);
     if (cores.size >= MOST_CORES) cores.clear();
     const lazyCore = { ...made, section: once(() => made.section()) };
     cores.set(key, lazyCore);

@@ -134,7 +134,7 @@ export function turnedShape(form: TurnedForm): Shape {
       bands: bandsOf(ring),
       profile: () => seenFromSide(ring),
       section: () => bothSides(ring),
-      core: (skin, least) => coreOfTurned(bothSides(ring), thickest, skin, least, sweptVolume),
+      core: ({ skinMm, leastMm }) => coreOfTurned(bothSides(ring), thickest, skinMm, leastMm, sweptVolume),
     },
     form.lying,
   );

@@ -28,6 +28,7 @@ export function coreOfTurned(
   if (volumeMm3 === 0) return noCore('turned', thickest);
   return {
     volumeMm3,
+    byRegion: new Map([['turned', volumeMm3]]),
     section: () => core,
     // Places too thin for the core stay solid, up to two skins and the least core.
     thickestClay: { ...thickest, diameterMm: Math.min(2 * skin + least, thickest.diameterMm) },

@@ -1,4 +1,5 @@
 import type { Grid, Mesh } from '../solid/index.ts';
+import type { CoreAsk } from './coreField.ts';
 import type { PersonLength } from './forms.ts';
 
 export type * from './forms.ts';
@@ -76,7 +77,11 @@ export interface Core {
   section(): Outline;
   /** Diameter of the largest ball in the clay that is left, and where. */
   readonly thickestClay: InnerBall;
-  /** Regions that got a core. */
+  /** Where it balances; absent where that is not known. */
+  readonly centre?: Vec3;
+  /** Volume of it in every region that got some. */
+  readonly byRegion: ReadonlyMap<string, number>;
+  /** Regions that got a core, themselves thick enough for one. */
   readonly regions: readonly string[];
   /** Regions too thin for one. */
   readonly without: readonly string[];
@@ -108,6 +113,8 @@ export interface Shape {
   readonly joints: readonly Joint[];
   /** What {@link Grid.owner} counts, from 1. */
   readonly regions: readonly string[];
+  /** Volume of every region; where two overlap it belongs to the first. Absent for a form of one. */
+  readonly byRegion?: ReadonlyMap<string, number>;
   /**
    * Signed distances on a grid round the solid, for a surface, a section or a file.
    *
@@ -132,11 +139,6 @@ export interface Shape {
   hullFrom?(side: Side): Ring;
   /** Section of the solid in the front view. */
   section(): Outline;
-  /**
-   * The form offset inward.
-   *
-   * @param skinMm clay over the core, in the part's frame
-   * @param leastMm thinnest core worth making, in the part's frame
-   */
-  core(skinMm: number, leastMm: number): Core;
+  /** The form offset inward, in the part's frame; a form of one region takes the one skin. */
+  core(ask: CoreAsk): Core;
 }

@@ -1,6 +1,7 @@
 import { BASES } from './bases.ts';
 import { BENCH_THINGS } from './benchThings.ts';
 import { CLAYS } from './clays.ts';
+import { CORE_RULES } from './cores.ts';
 import { BODY_CANONS, BODY_FRACTIONS, BODY_GIRTHS, BODY_MASSES } from './people.ts';
 import { SHEET_RULES } from './rollers.ts';
 import type { Row } from './row.ts';
@@ -13,6 +14,7 @@ export { BASES, type BaseRow, type BaseShape } from './bases.ts';
 export { BENCH_THINGS } from './benchThings.ts';
 export { CARE, type CareNote, type CareStep } from './care.ts';
 export { CLAYS, type ClayFamily, type ClayRow } from './clays.ts';
+export { CORE_KINDS, CORES, type CoreKind, type CoreKindRow } from './cores.ts';
 export { ROLLER_SETTINGS } from './rollers.ts';
 export type { Row, Standing, Unit } from './row.ts';
 export { FIGURE_HEIGHTS_MM, NAMED_SCALES, type NamedScale } from './scales.ts';
@@ -56,6 +58,7 @@ export const TABLES: readonly HandbookTable[] = [
   },
   { id: 'wire', title: 'Wire and pegs', rows: WIRE_RULES },
   { id: 'bulk', title: 'Core and clay', rows: BULK_RULES },
+  { id: 'cores', title: 'Other cores', rows: CORE_RULES },
   { id: 'sheets', title: 'Roller and sheets', rows: SHEET_RULES },
   {
     id: 'clays',

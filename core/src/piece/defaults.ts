@@ -7,10 +7,12 @@ import type {
   CoreChoice,
   Decision,
   Fit,
+  Insert,
   LogEntry,
   Part,
   Piece,
   Reference,
+  RegionChoice,
   RunChoice,
   Schools,
 } from './document.ts';
@@ -38,6 +40,22 @@ export const DEFAULT_RUN = {
   endMm: null,
   drawn: [],
 } satisfies Partial<RunChoice>;
+export const DEFAULT_REGION = {
+  cored: true,
+  skinMm: null,
+  mix: [],
+  pass: 1,
+  zones: [],
+} satisfies Partial<RegionChoice>;
+export const DEFAULT_INSERT = {
+  shape: 'round',
+  widthMm: 10,
+  heightMm: 10,
+  depthMm: 5,
+  measured: 'thing',
+  fit: 'glued',
+  removable: false,
+} satisfies Partial<Insert>;
 export const DEFAULT_PART = {
   parent: null,
   count: 1,
@@ -48,6 +66,8 @@ export const DEFAULT_PART = {
   bounds: [],
   features: [],
   pairs: [],
+  regions: [],
+  inserts: [],
   wire: null,
   runs: [],
   branches: DEFAULT_BRANCHES,

@@ -24,7 +24,13 @@ import {
   ValidateNested,
 } from 'class-validator';
 import type { Form } from '../form/index.ts';
-import { type ClayFamily, WIRE_SYSTEMS, type WireSystem } from '../handbook/index.ts';
+import {
+  type ClayFamily,
+  CORE_KINDS,
+  type CoreKind,
+  WIRE_SYSTEMS,
+  type WireSystem,
+} from '../handbook/index.ts';
 import type { Datum, FigureScale, RatioScale, Scale } from '../scale/index.ts';
 import {
   CLAY_WISHES,
@@ -45,9 +51,23 @@ import {
 import { Fit, FitOpening } from './fitData.ts';
 import { FORM_CLASSES, PersonFormData } from './forms.ts';
 import { type ClayId, type EntryId, ID_PATTERN, type PartId, type PictureId, type PieceId } from './ids.ts';
+import { CoreChoice, Insert, MixShare, RegionChoice, ZoneShare } from './inside.ts';
 import { BranchPlan, RunChoice, WireChoice, WirePlace, WireStock } from './wires.ts';
 
-export { BranchPlan, Fit, FitOpening, RunChoice, WireChoice, WirePlace, WireStock };
+export {
+  BranchPlan,
+  CoreChoice,
+  Fit,
+  FitOpening,
+  Insert,
+  MixShare,
+  RegionChoice,
+  RunChoice,
+  WireChoice,
+  WirePlace,
+  WireStock,
+  ZoneShare,
+};
 
 const FINITE = { allowInfinity: false, allowNaN: false } as const;
 const NAME_LENGTH = 200;
@@ -74,8 +94,8 @@ export class Schools {
   @IsIn(['sections', 'one']) bakes!: 'sections' | 'one';
   /** Short set bakes with a full cure last, or the full time each time. */
   @IsIn(['set', 'full']) heat!: 'set' | 'full';
-  /** Foil under the clay, or none. */
-  @IsIn(['foil', 'none']) core!: 'foil' | 'none';
+  /** What goes under the clay; none for wire alone. */
+  @IsIn(['none', ...CORE_KINDS]) core!: 'none' | CoreKind;
 }
 
 export class Brief {
@@ -125,20 +145,6 @@ export class Clay {
   @IsOptional() @ValidateNested() @Type(() => Packet) packet!: Packet | null;
 }
 
-/** One clay of a part’s mix, by parts of volume. */
-export class MixShare {
-  @Matches(ID_PATTERN) clay!: ClayId;
-  @IsNumber(FINITE) @IsPositive() parts!: number;
-}
-
-export class CoreChoice {
-  /** As the piece’s school has it, or settled for this part. */
-  @IsIn(['school', 'foil', 'none']) kind!: 'school' | 'foil' | 'none';
-  /** Miniature mm; null takes the handbook’s skin for the scale. */
-  @IsOptional() @IsNumber(FINITE) @IsPositive() skinMm!: number | null;
-  @IsIn(['loose', 'balled', 'hammered']) packed!: 'loose' | 'balled' | 'hammered';
-}
-
 /** Least and most a measure may be in life. */
 export class Bounds {
   @IsString() @MaxLength(60) measure!: string;
@@ -182,6 +188,13 @@ export class Part {
   @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Bounds) bounds!: Bounds[];
   @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Feature) features!: Feature[];
   @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Pair) pairs!: Pair[];
+  /** Regions that differ from the part: their core, skin, clay, pass and colours. */
+  @IsArray()
+  @ArrayMaxSize(200)
+  @ValidateNested({ each: true })
+  @Type(() => RegionChoice)
+  regions!: RegionChoice[];
+  @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Insert) inserts!: Insert[];
   /** The wire that is taken; null takes the one advised. */
   @IsOptional() @ValidateNested() @Type(() => WireChoice) wire!: WireChoice | null;
   /** What the maker has settled about single wires, and wires drawn by hand. */

@@ -1,7 +1,7 @@
 import type { DocumentPath } from '../reckoning/index.ts';
 import type { Clay, LogEntry, Part, Piece } from './document.ts';
 import { newId, type PartId } from './ids.ts';
-import { withoutLinksTo } from './links.ts';
+import { withClaysOf, withoutLinksTo } from './links.ts';
 
 /**
  * Thrown when a path of the document leads nowhere; a fault of the program.
@@ -137,10 +137,6 @@ export function removeClay(piece: Piece, id: string): Piece {
   return {
     ...piece,
     clays: piece.clays.filter((clay) => clay.id !== id),
-    parts: piece.parts.map((part) =>
-      part.mix.some(({ clay }) => clay === id)
-        ? { ...part, mix: part.mix.filter(({ clay }) => clay !== id) }
-        : part,
-    ),
+    parts: piece.parts.map((part) => withClaysOf(part, (clay) => clay !== id)),
   };
 }

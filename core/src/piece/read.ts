@@ -12,8 +12,10 @@ import {
   DEFAULT_DECISION,
   DEFAULT_ENTRY,
   DEFAULT_FIT,
+  DEFAULT_INSERT,
   DEFAULT_PART,
   DEFAULT_REFERENCE,
+  DEFAULT_REGION,
   DEFAULT_RUN,
   DEFAULT_SCHOOLS,
 } from './defaults.ts';
@@ -227,6 +229,11 @@ function completePart(raw: RawRecord): RawRecord {
   if (isRecord(raw.form)) whole.form = completeForm(raw.form);
   whole.core = merged(DEFAULT_CORE, raw.core ?? {});
   whole.branches = merged(DEFAULT_BRANCHES, raw.branches ?? {});
+  if (Array.isArray(raw.regions)) whole.regions = raw.regions.map((one) => merged(DEFAULT_REGION, one));
+  if (Array.isArray(raw.inserts))
+    whole.inserts = raw.inserts.map((one: unknown) =>
+      isRecord(one) ? { ...DEFAULT_INSERT, ...one, id: one.id ?? newId('insert') } : one,
+    );
   if (Array.isArray(raw.runs))
     whole.runs = raw.runs.map((run: unknown) =>
       isRecord(run) ? { ...DEFAULT_RUN, ...run, id: run.id ?? newId('run') } : run,

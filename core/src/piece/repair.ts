@@ -1,6 +1,6 @@
 import type { Clay, Fit, LogEntry, Part, Piece } from './document.ts';
-import { newId, type PartId } from './ids.ts';
-import { withoutLinksTo } from './links.ts';
+import { type ClayId, newId, type PartId } from './ids.ts';
+import { mixesOf, withClaysOf, withoutLinksTo } from './links.ts';
 
 /** A link of the document that leads nowhere or to two places. */
 export interface Knot {
@@ -40,8 +40,9 @@ function partKnots(
   if (part.parent && !byId.has(part.parent))
     knots.push({ code: 'no-parent', where: `${where}.parent`, id: part.parent });
   if (isOwnAncestor(part, byId)) knots.push({ code: 'own-ancestor', where: `${where}.parent`, id: part.id });
-  for (const { clay } of part.mix)
-    if (!clays.has(clay)) knots.push({ code: 'no-clay', where: `${where}.mix`, id: clay });
+  for (const one of mixesOf(part))
+    for (const { clay } of one.mix)
+      if (!clays.has(clay)) knots.push({ code: 'no-clay', where: `${where}.${one.where}`, id: clay });
   return knots;
 }
 
@@ -115,10 +116,10 @@ export function repair(piece: Piece): { piece: Piece; repaired: string[] } {
       mended = { ...mended, parent: null };
       byId.set(part.id, mended);
     }
-    const mix = part.mix.filter(({ clay }) => clayIds.has(clay));
-    if (mix.length < part.mix.length) {
+    const known = withClaysOf(mended, (clay) => clayIds.has(clay as ClayId));
+    if (known !== mended) {
       repaired.push(`“${part.name}” named a clay that is not in the piece: choose its clay again`);
-      mended = { ...mended, mix };
+      mended = known;
     }
     return mended;
   });

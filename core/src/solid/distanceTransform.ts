@@ -73,6 +73,7 @@ export function distancesInside(
   signed: Float32Array,
 ): InnerDistances {
   const plane = nx * ny;
+  const step = Int32Array.of(1, -1, nx, -nx, plane, -plane);
   const squared = new Float32Array(signed.length);
   const nearest = new Int32Array(signed.length);
   const line = new Line(Math.max(nx, ny, nz));
@@ -101,12 +102,33 @@ export function distancesInside(
   across(line, ny, nx, nz, nx, 1, plane, signed, squared, nearest);
   across(line, nz, nx, ny, plane, 1, nx, signed, squared, nearest);
   const distance = new Float32Array(signed.length);
-  for (let c = 0; c < signed.length; c += 1) {
-    if ((signed[c] ?? 1) >= 0) continue;
-    const seed = nearest[c] ?? -1;
-    const out = seed < 0 ? 0 : Math.max(0, Math.min(1, signed[seed] ?? 0));
-    distance[c] = Math.max(-(signed[c] ?? 0) < 1 ? -(signed[c] ?? 0) : 0, Math.sqrt(squared[c] ?? 0) - out);
-  }
+  let c = 0;
+  for (let k = 0; k < nz; k += 1)
+    for (let j = 0; j < ny; j += 1)
+      for (let i = 0; i < nx; i += 1, c += 1) {
+        const here = signed[c] ?? 1;
+        if (here >= 0) continue;
+        const seed = nearest[c] ?? -1;
+        if (seed < 0) continue;
+        let least = Math.sqrt(squared[c] ?? 0) - Math.max(0, Math.min(1, signed[seed] ?? 0));
+        const w = Math.floor(seed / plane);
+        const v = Math.floor((seed - w * plane) / nx);
+        const x = seed - w * plane - v * nx - i;
+        const y = v - j;
+        const z = w - k;
+        // The nearest cell is not always the one whose surface is nearest: those beside it are looked at too.
+        for (let n = 0; n < 6; n += 1) {
+          const out = signed[seed + (step[n] ?? 0)] ?? 2;
+          if (!(out >= 0 && out <= 1)) continue;
+          const dx = x + (n === 0 ? 1 : n === 1 ? -1 : 0);
+          const dy = y + (n === 2 ? 1 : n === 3 ? -1 : 0);
+          const dz = z + (n === 4 ? 1 : n === 5 ? -1 : 0);
+          const reach = least + out;
+          const far2 = dx * dx + dy * dy + dz * dz;
+          if (far2 < reach * reach) least = Math.sqrt(far2) - out;
+        }
+        distance[c] = Math.max(-here < 1 ? -here : 0, least);
+      }
   return { distance, inside };
 }
 

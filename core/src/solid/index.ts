@@ -11,5 +11,6 @@ export { meshGrid } from './meshGrid.ts';
 export { readObj } from './obj.ts';
 export { packMesh, unpackMesh } from './pack.ts';
 export { redistanced } from './redistance.ts';
+export { type StepsRound, stepsRound } from './stepsRound.ts';
 export { MOST_TRIANGLES, readStl, writeStl } from './stl.ts';
 export { type Surface, surfaceOf } from './surface.ts';

@@ -1,7 +1,7 @@
 import { type BonesFound, type CutList, type PartBones, reckonBones, reckonCuts } from '../armature/index.ts';
 import { reckonPartBake, reckonPieceBake } from '../bake/index.ts';
 import { reckonAdditions, reckonBrief, reckonDecisions, reckonFeatures } from '../brief/index.ts';
-import { claySharesOf, type PartBulk, reckonClays, reckonPartBulk } from '../bulk/index.ts';
+import { type PartBulk, reckonClays, reckonPartBulk } from '../bulk/index.ts';
 import { reckonFits } from '../fits/index.ts';
 import { reckonLog } from '../log/index.ts';
 import { reckonTakings } from '../picture/index.ts';
@@ -50,14 +50,13 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
   for (const one of sound) {
     const partBulk = bulk.get(one.part.id);
     all.push(...reckonFeatures(one), ...reckonSize(one), ...reckonOven(one), ...reckonPairs(one));
-    if (partBulk) all.push(...partBulk.figures, ...reckonPartBake(one, partBulk.thickest));
+    if (partBulk) all.push(...partBulk.figures, ...reckonPartBake(one, partBulk));
   }
   const clayParts = sound.flatMap((one) => {
     const figures = bulk.get(one.part.id);
-    const mass = figures?.figures.find(({ key }) => key === 'bulk.clay');
-    return figures && mass
-      ? [{ context: one, thickest: figures.thickest, mass, shares: claySharesOf(one) }]
-      : [];
+    if (!figures) return [];
+    const { thickest, mass, uses } = figures;
+    return [{ context: one, thickest, mass, uses }];
   });
   all.push(...reckonClays(context, clayParts), ...reckonPieceBake(context, clayParts));
   const contexts = new Map(sound.map((one) => [one.part.id as string, one]));

@@ -1,6 +1,6 @@
 import type { CoverAsk, SolidCover } from '@every-inch/core/armature';
 import type { ThicknessAsk, ThicknessMap } from '@every-inch/core/bulk';
-import type { CoreDepth, Form, Heroic, MeshForm, Outline, Side, TurnedBox } from '@every-inch/core/form';
+import type { CoreAsk, Form, Heroic, MeshForm, Outline, Side, TurnedBox } from '@every-inch/core/form';
 
 /** Asks for the form of a mesh file. */
 export interface MeshQuestion {
@@ -17,7 +17,7 @@ export type MeshAnswer =
 export interface SolidAsked {
   readonly form: Form;
   readonly heroic: Heroic;
-  readonly core: CoreDepth | null;
+  readonly core: CoreAsk | null;
 }
 
 /** Asks for the surface of a form in steps; a later question of the same kind makes an earlier one pointless. */

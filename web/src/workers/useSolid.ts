@@ -1,4 +1,4 @@
-import type { CoreDepth, Form, Heroic } from '@every-inch/core/form';
+import type { CoreAsk, Form, Heroic } from '@every-inch/core/form';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { FileAnswer, SeenQuestion, SolidAnswer, SolidQuestion, StlQuestion } from './solidMessages.ts';
 
@@ -22,7 +22,7 @@ export interface SolidWork {
 /**
  * The solid of a form from a worker. A new form puts an end to the work on the old one, in whatever step it is.
  */
-export function useSolid(form: Form, heroic: Heroic, core: CoreDepth | null): SolidWork {
+export function useSolid(form: Form, heroic: Heroic, core: CoreAsk | null): SolidWork {
   const worker = useRef<Worker | null>(null);
   const asked = useRef(0);
   const [answer, setAnswer] = useState<SolidAnswer | null>(null);

@@ -11,8 +11,6 @@ import { type Ask, figure, mm, shaped } from './ask.ts';
 
 /** Density of a thing that is not of clay, g/cm³: wood. */
 const WOOD = 0.6;
-/** Solid foil, g/cm³, and what of a ball of it is foil when nothing else is known. */
-const FOIL = 1.2;
 
 /** Clay, core and wires of a part with their middles, miniature mm and g. */
 export function massesOf(ask: Ask): Mass[] {
@@ -22,8 +20,9 @@ export function massesOf(ask: Ask): Mass[] {
   const density = clayDensity(context);
   const coreMm3 = (bulk?.core?.volumeMm3 ?? 0) / shrink ** 3;
   const whole: Mass = { grams: (shape.volumeMm3 / shrink ** 3 / 1000) * density, at: small(shape.centre) };
-  // The core lies about the thickest place: there is so much less clay and so much foil.
-  const core: Mass = { grams: (coreMm3 / 1000) * (FOIL - density), at: small(shape.thickest.at) };
+  // There is so much less clay and so much core; where its own middle is not known it lies about the thickest place.
+  const coreAt = bulk?.core?.centre ?? shape.thickest.at;
+  const core: Mass = { grams: (bulk?.coreG ?? 0) - (coreMm3 / 1000) * density, at: small(coreAt) };
   const cut = cutWires(context, ask.runs, ask.wire);
   const gramsPerMm = new Map(cut.map((wire) => [wire, wireGrams(wire, 1, own)]));
   const wires = ask.runs.flatMap((run, k): Mass[] => {

@@ -1,12 +1,15 @@
-import { filleted } from '../../solid/index.ts';
+import { contours, filleted, seenAlong } from '../../solid/index.ts';
 import { boxRound, boxVolume } from '../box.ts';
+import { type DeepGrid, deepGrid } from '../coreField.ts';
+import { gridCore } from '../gridCore.ts';
 import { hull, offset, unite, withoutSpecks } from '../outline.ts';
+import { outlineOf } from '../sampled.ts';
 import { SIDES } from '../side.ts';
 import type { Bone, Box, Field, FormMeasure, Joint, Outline, Shape, Side } from '../types.ts';
+import { axisBall } from './axisBall.ts';
 import { boundaryOf } from './boundary.ts';
 import { fieldOf, gridOf, integrate, type Placed, placed, type Sums } from './integrate.ts';
 import { type Loft, loftRings, pointOf, sectionsOf } from './loft.ts';
-import { axisBall, loftedCore } from './loftedCore.ts';
 import { type Pose, posed, shifted } from './skeleton.ts';
 
 /** Lofts on a skeleton at rest, and how it is posed. */
@@ -34,6 +37,9 @@ export interface LoftedShape extends Shape {
 
 /** Cells that all lofts together are summed over, and the most the grid round them may have. */
 const CELLS = { looked: 300_000, most: 3_000_000 };
+
+/** Cells of the grid that a core is measured on. */
+const CORE_CELLS = 100_000;
 
 /** Edge of a cell: a person gets some 200 to the stature, whatever the pose. */
 function cellFor(lofts: readonly Placed[], box: Box): number {
@@ -118,6 +124,12 @@ export function loftedShape(body: LoftedBody): LoftedShape {
   const box = boxRound(lofts);
   const sums = integrate(lofts, cellFor(lofts, box));
   const thickest = lofts.map((one) => axisBall(one)).reduce((a, b) => (b.diameterMm > a.diameterMm ? b : a));
+  const regions = lofts.map(({ loft }) => loft.region);
+  let measured: DeepGrid | null = null;
+  const deep = (): DeepGrid => {
+    measured ??= deepGrid(gridOf(lofts, Math.cbrt(boxVolume(box) / CORE_CELLS)));
+    return measured;
+  };
   const seen = (side: Side): Outline =>
     roundedCorners(
       unite(lofts.flatMap(({ loft, sections }) => loftRings(loft, sections, side))),
@@ -127,7 +139,8 @@ export function loftedShape(body: LoftedBody): LoftedShape {
     sums,
     lofts,
     joints,
-    regions: lofts.map(({ loft }) => loft.region),
+    regions,
+    byRegion: sums.byRegion,
     sample: (cellMm) => filleted(gridOf(lofts, cellMm), filletPasses(body.filletMm, cellMm)),
     box,
     volumeMm3: sums.volumeMm3,
@@ -144,6 +157,7 @@ export function loftedShape(body: LoftedBody): LoftedShape {
     // Rounding inner corners leaves the hull as it is.
     hullFrom: (side) => hull(lofts.flatMap(({ loft, sections }) => loftRings(loft, sections, side)).flat()),
     section: () => seen(SIDES.front),
-    core: (skin, least) => loftedCore(lofts, thickest, skin, least),
+    core: (ask) =>
+      gridCore(deep(), regions, ask, thickest, (inner) => outlineOf(contours(seenAlong(inner, 'z')))),
   };
 }

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { handbookRow } from '../../handbook/index.ts';
+import { coreAsk } from '../coreField.ts';
 import { boundaryOf, integrate, type Loft, placed, sectionsOf } from '../lofted/index.ts';
 import { makeShapeStore } from '../shapeOf.ts';
 import type { PersonForm } from '../types.ts';
@@ -149,7 +150,7 @@ describe('canon, build and pose', () => {
 
 describe('the core of a person', () => {
   it('fills trunk, head and thighs at 1:12 and leaves hands and feet to the wire', () => {
-    const core = adult.core(4 * 12, 2 * 12);
+    const core = adult.core(coreAsk(4 * 12, 2 * 12));
     expect(core.regions).toEqual(expect.arrayContaining(['torso', 'head', 'left thigh', 'right thigh']));
     expect(core.without).toEqual(expect.arrayContaining(['left hand', 'right foot', 'left forearm']));
     expect(core.thickestClay.diameterMm).toBeLessThan(2 * 4 * 12 + 2 * 12 + 1);
@@ -167,7 +168,7 @@ describe('the core of a person', () => {
       endCap: 1,
     };
     const reference = integrate([placed(smaller, sectionsOf(smaller))], 6).volumeMm3;
-    const trunkOnly = personShape(person()).core(skin, 1);
+    const trunkOnly = personShape(person()).core(coreAsk(skin, 1));
     const others = ['head', 'neck', 'left thigh', 'right thigh'];
     expect(trunkOnly.regions).toEqual(expect.arrayContaining(others));
     // The trunk is the largest share of the core but not all of it.

@@ -42,7 +42,20 @@ export const SCHOOLS: readonly School[] = [
     title: 'Under the clay',
     ways: [
       { value: 'foil', says: 'foil core', costs: 'lighter, cures through; a skin too thin shows the foil' },
-      { value: 'none', says: 'no core', costs: 'simple for small parts; thick ones will not cure through' },
+      {
+        value: 'none',
+        says: 'wire only, no core',
+        costs: 'simple for small parts; thick ones will not cure through',
+      },
+      { value: 'coil', says: 'wire coil', costs: 'grips the clay and bears it; heavy, and slow to wind' },
+      {
+        value: 'air-dry',
+        says: 'air-dry clay over wire',
+        costs: 'takes the form itself; days of drying before other clay goes on',
+      },
+      { value: 'wood', says: 'wood', costs: 'stiff and true for straight things; has to be cut and dried' },
+      { value: 'card', says: 'card', costs: 'quick for boxes and walls; soft where it is not glued solid' },
+      { value: 'fibre', says: 'plant fibre', costs: 'light and cheap for trunks; gives under the thumb' },
     ],
   },
   {

@@ -9,9 +9,11 @@ import { useReckoned } from '../../state/derived.ts';
 import { selectPart, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { BulkFields } from './BulkFields.tsx';
 import { ClayTable } from './ClayTable.tsx';
+import { Regions } from './Regions.tsx';
 import { Sheets } from './Sheets.tsx';
 import { SoftnessDoctor } from './SoftnessDoctor.tsx';
 
+const ClayBill = lazy(() => import('./ClayBill.tsx'));
 const Colours = lazy(() => import('./Colours.tsx'));
 const Thickness = lazy(() => import('./Thickness.tsx'));
 
@@ -107,7 +109,11 @@ export default function BulkLens() {
           )}
           <fieldset disabled={readOnly} className="mt-3 min-w-0 border-t border-hair pt-3">
             {part && <BulkFields part={part} />}
+            {context && context.shape.regions.length > 1 && <Regions context={context} />}
             <ClayTable />
+            <Suspense fallback={null}>
+              <ClayBill />
+            </Suspense>
             {context && (
               <Suspense fallback={null}>
                 <Colours context={context} />

@@ -1,5 +1,6 @@
 import { wireLines } from '@every-inch/core/armature';
 import {
+  coreKindOf,
   onPlane,
   PLANES,
   type Plane,
@@ -9,7 +10,6 @@ import {
   thicknessAsk,
   thicknessCells,
   thicknessSlice,
-  wantsCore,
 } from '@every-inch/core/bulk';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { heroicOf, type PartContext } from '@every-inch/core/whole';
@@ -145,7 +145,7 @@ function Places({ context, map, onShow }: PlacesProps) {
   const { part } = context;
   if (map.places.length === 0)
     return <p className="text-fits">Nowhere too thick to cure through, nowhere so thin that it breaks.</p>;
-  const canCore = !wantsCore(context) && map.places.some(({ kind }) => kind === 'thick');
+  const canCore = coreKindOf(context) === null && map.places.some(({ kind }) => kind === 'thick');
   return (
     <>
       <ol className="list-inside list-decimal">

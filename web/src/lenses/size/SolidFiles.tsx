@@ -1,6 +1,6 @@
 import { partDrawing, seenDrawing } from '@every-inch/core/bench';
 import { type Drawing, toSvg } from '@every-inch/core/drawing';
-import type { CoreDepth, Side } from '@every-inch/core/form';
+import type { CoreAsk, Side } from '@every-inch/core/form';
 import { heroicOf, type PartContext } from '@every-inch/core/whole';
 import { useState } from 'react';
 import { toast } from 'sonner';
@@ -24,7 +24,7 @@ function sideOf({ around, above }: Standpoint): Side {
 
 interface SolidFilesProps {
   readonly context: PartContext;
-  readonly core: CoreDepth | null;
+  readonly core: CoreAsk | null;
   readonly standpoint: Standpoint;
 }
 

@@ -1,6 +1,6 @@
 import { partDrawing } from '@every-inch/core/bench';
-import { coreOf, skinOf } from '@every-inch/core/bulk';
-import { type CoreDepth, viewTitle } from '@every-inch/core/form';
+import { coreAskOf } from '@every-inch/core/bulk';
+import { type CoreAsk, scaledAsk, viewTitle } from '@every-inch/core/form';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { heroicOf, type PartContext } from '@every-inch/core/whole';
 import { type KeyboardEvent, lazy, type PointerEvent, Suspense, useMemo, useRef, useState } from 'react';
@@ -34,12 +34,11 @@ function hasWebGl(): boolean {
   return document.createElement('canvas').getContext('webgl2') !== null;
 }
 
-/** Skin and regions of the part’s core, in its own frame; null without one. */
-function coreDepth(context: PartContext): CoreDepth | null {
-  const core = context.part.mix.length > 0 ? coreOf(context) : null;
-  return core && core.regions.length > 0
-    ? { skinMm: skinOf(context).skinMm * context.shrink, regions: core.regions }
-    : null;
+/** What is asked of the part’s core, in its own frame; null without one. */
+function coreDepth(context: PartContext): CoreAsk | null {
+  const ask = context.part.mix.length > 0 ? coreAskOf(context) : null;
+  const own = ask && scaledAsk(ask, context.shrink);
+  return own && context.shape.core(own).volumeMm3 > 0 ? own : null;
 }
 
 function turnedBy(from: Standpoint, around: number, above: number): Standpoint {

@@ -1,0 +1,77 @@
+import { clayFamily } from '../handbook/index.ts';
+import type { MixShare } from '../piece/index.ts';
+import { sourced, type Term } from '../reckoning/index.ts';
+import type { PartContext } from '../whole/context.ts';
+import type { PartSolid } from './partSolid.ts';
+
+/** Some of one clay in one of a part: in a region, perhaps in a zone of it, put on in a pass. */
+export interface ClayUse {
+  readonly region: string;
+  /** Name of the zone; empty for the region’s own clay. */
+  readonly zone: string;
+  readonly pass: number;
+  readonly clay: PartContext['piece']['clays'][number];
+  /** In one of the part, miniature. */
+  readonly volumeMm3: number;
+  readonly densityGCm3: number;
+}
+
+/** A clay of the part’s mix, its share of the volume and its density. */
+export interface ClayShare {
+  readonly clay: ClayUse['clay'];
+  readonly share: number;
+  readonly densityGCm3: number;
+  readonly term: Term;
+}
+
+/** The clays of a mix by share of volume; those that are not in the piece are passed over. */
+function sharesOf({ piece, own }: PartContext, mix: readonly MixShare[]): ClayShare[] {
+  const known = mix.flatMap(({ clay: id, parts }) => {
+    const clay = piece.clays.find((one) => one.id === id);
+    return clay && parts > 0 ? [{ clay, parts }] : [];
+  });
+  const total = known.reduce((sum, { parts }) => sum + parts, 0);
+  return known.map(({ clay, parts }): ClayShare => {
+    const row = sourced(clayFamily(clay.family).density.id, own);
+    return { clay, share: parts / total, densityGCm3: row.value, term: row.term('ρ') };
+  });
+}
+
+/** The part’s clays by share of volume, regions of their own not looked at; empty when it is not of clay. */
+export function claySharesOf(context: PartContext): ClayShare[] {
+  return sharesOf(context, context.part.mix);
+}
+
+/** Clay of every region, split by its zones and mixes. */
+export function clayUses(context: PartContext, { clayByRegion }: PartSolid): ClayUse[] {
+  const { part } = context;
+  const usual = claySharesOf(context);
+  return [...clayByRegion].flatMap(([region, volumeMm3]): ClayUse[] => {
+    const choice = part.regions.find((one) => one.region === region);
+    const own = sharesOf(context, choice?.mix ?? []);
+    const rest = own.length > 0 ? own : usual;
+    const zones = (choice?.zones ?? []).flatMap(({ name, percent, mix }) => {
+      const shares = sharesOf(context, mix);
+      return shares.length > 0 ? [{ name, share: percent / 100, shares }] : [];
+    });
+    // Zones that ask for more than there is share what there is.
+    const asked = zones.reduce((sum, { share }) => sum + share, 0);
+    const over = Math.max(1, asked);
+    const lots = [
+      { name: '', share: Math.max(0, 1 - asked), shares: rest },
+      ...zones.map((zone) => ({ ...zone, share: zone.share / over })),
+    ];
+    return lots.flatMap((lot) =>
+      lot.share === 0
+        ? []
+        : lot.shares.map(({ clay, share, densityGCm3 }) => ({
+            region,
+            zone: lot.name,
+            pass: choice?.pass ?? 1,
+            clay,
+            volumeMm3: volumeMm3 * lot.share * share,
+            densityGCm3,
+          })),
+    );
+  });
+}

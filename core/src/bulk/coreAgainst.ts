@@ -1,0 +1,199 @@
+import { holdMinutes, mixWindow } from '../bake/index.ts';
+import { type Reckoning, reckoning, sourced, type Term, termFrom } from '../reckoning/index.ts';
+import type { PartContext } from '../whole/context.ts';
+import type { ClayUse } from './clayUses.ts';
+import { coreDensity } from './coreStuff.ts';
+import { type PartSolid, regionVolumes } from './partSolid.ts';
+
+/** What is held against the same part of solid clay. */
+export interface AgainstAsk {
+  readonly inside: PartSolid;
+  /** Clay in one, cm³. */
+  readonly solid: Reckoning;
+  /** Density of its clays together. */
+  readonly rho: Term;
+  readonly thickest: Reckoning;
+  /** Of the core, cm³; absent without one. */
+  readonly volume: Reckoning | undefined;
+  readonly uses: readonly ClayUse[];
+}
+
+/** What the core spares and what it weighs. */
+export interface Against {
+  readonly figures: readonly Reckoning[];
+  readonly coreG: number;
+}
+
+/** Money for a gram of each clay; null where a price is not known. */
+function pricePerGram({ own }: PartContext, clay: ClayUse['clay']): number | null {
+  const packG = clay.packG ?? sourced('clay.pack', own).value;
+  return clay.packPrice === null || !(packG > 0) ? null : clay.packPrice / packG;
+}
+
+function reckonWeight(context: PartContext, ask: AgainstAsk, coreG: number): Reckoning {
+  const { solid, rho, volume, inside } = ask;
+  const core = volume && {
+    symbol: 'q',
+    name: 'Density of the core',
+    quantity: { value: (coreG * 1000) / inside.coreMm3, unit: 'g/cm³' } as const,
+    origin: { kind: 'shape', says: 'by what it is made of' } as const,
+  };
+  return reckoning({
+    key: 'bulk.weight',
+    part: context.part.id,
+    lens: 'bulk',
+    title: 'Weight of one, clay and core',
+    quantity: { value: solid.quantity.value * rho.quantity.value + coreG, unit: 'g' },
+    formula: core ? 'W = C × ρ + K × q' : 'W = C × ρ',
+    terms: [termFrom('C', solid), rho, ...(volume && core ? [termFrom('K', volume), core] : [])],
+    note: 'Wire is not counted.',
+  });
+}
+
+/** The limb whose droop is told: the largest that hangs on another; null for a form without limbs. */
+function heaviestLimb({ shape }: PartContext): string | null {
+  const [trunk, ...limbs] = shape.bones ?? [];
+  const volumes = regionVolumes(shape);
+  const names = limbs.map(({ region }) => region).filter((name) => name !== trunk?.region);
+  if (names.length === 0) return null;
+  return names.reduce((a, b) => ((volumes.get(b) ?? 0) > (volumes.get(a) ?? 0) ? b : a));
+}
+
+/** Mass of a region, or of all of it, against the same of solid clay. */
+function massShare(
+  context: PartContext,
+  { inside, rho }: AgainstAsk,
+  q: number,
+  region: string | null,
+): number {
+  const per = context.shrink ** 3;
+  const coreMm3 = region === null ? inside.coreMm3 : (inside.core?.byRegion.get(region) ?? 0) / per;
+  const clayMm3 = region === null ? inside.clayMm3 : (inside.clayByRegion.get(region) ?? 0);
+  const whole = (coreMm3 + clayMm3) * rho.quantity.value;
+  return whole > 0 ? (clayMm3 * rho.quantity.value + coreMm3 * q) / whole : 1;
+}
+
+function reckonSag(context: PartContext, ask: AgainstAsk, q: number): Reckoning {
+  const limb = heaviestLimb(context);
+  const share = massShare(context, ask, q, limb);
+  return reckoning({
+    key: 'bulk.sag',
+    part: context.part.id,
+    lens: 'bulk',
+    title: limb === null ? 'Bears on its wire, against solid' : `Droop of the ${limb}, against solid`,
+    quantity: { value: 100 * share, unit: '%' },
+    formula: 's = mass with the core ÷ mass of solid clay ρ',
+    terms: [ask.rho],
+    note: 'A limb on its wire droops in proportion to what it weighs.',
+  });
+}
+
+function reckonSaved(context: PartContext, ask: AgainstAsk, volume: Reckoning): Reckoning[] {
+  const { part, own } = context;
+  const waste = sourced('bulk.waste', own);
+  const base = { part: part.id, lens: 'bulk' } as const;
+  const count: Term = {
+    symbol: 'n',
+    name: 'How many',
+    quantity: { value: part.count, unit: 'count' },
+    origin: { kind: 'entry', path: ['parts', part.id, 'count'] },
+  };
+  const saved = reckoning({
+    ...base,
+    key: 'bulk.saved',
+    title: part.count === 1 ? 'Clay the core spares' : `Clay the cores spare, all ${part.count}`,
+    quantity: {
+      value: volume.quantity.value * ask.rho.quantity.value * part.count * (1 + waste.value / 100),
+      unit: 'g',
+    },
+    formula: 's = K × ρ × n × (1 + w)',
+    terms: [termFrom('K', volume), ask.rho, count, waste.term('w')],
+  });
+  const prices = ask.uses.map((use) => ({ use, price: pricePerGram(context, use.clay) }));
+  if (prices.some(({ price }) => price === null)) return [saved];
+  const grams = ask.uses.reduce((sum, use) => sum + use.volumeMm3 * use.densityGCm3, 0);
+  const mean = prices.reduce(
+    (sum, { use, price }) => sum + ((use.volumeMm3 * use.densityGCm3) / grams) * (price ?? 0),
+    0,
+  );
+  if (!(grams > 0)) return [saved];
+  const perGram: Term = {
+    symbol: 'e',
+    name: 'Price of a gram',
+    quantity: { value: mean, unit: 'money' },
+    origin: { kind: 'shape', says: 'by the packs of its clays' },
+  };
+  return [
+    saved,
+    reckoning({
+      ...base,
+      key: 'bulk.saved-cost',
+      title: 'Money the core spares',
+      quantity: { value: saved.quantity.value * mean, unit: 'money' },
+      formula: 'x = s × e',
+      terms: [termFrom('s', saved), perGram],
+      note: 'By weight, not in whole packs; what the core itself costs is not taken off.',
+    }),
+  ];
+}
+
+function reckonMinutes(context: PartContext, ask: AgainstAsk): Reckoning[] {
+  const { piece, part, own, shape, shrink } = context;
+  const ids = new Set(ask.uses.map(({ clay }) => clay.id));
+  const window = mixWindow(piece.clays.filter(({ id }) => ids.has(id)));
+  if (!window) return [];
+  const [step, least] = [sourced('bake.per-thickness', own), sourced('bake.least', own)];
+  const solidMm = shape.thickest.diameterMm / shrink;
+  const of = (mm: number) => holdMinutes(mm, window.lowMinutes, step.value, least.value);
+  const now = ask.thickest.quantity.value;
+  const limit = sourced('bulk.limit', own);
+  return [
+    reckoning({
+      key: 'bulk.saved-minutes',
+      part: part.id,
+      lens: 'bulk',
+      title: 'Minutes of baking the core spares',
+      quantity: { value: of(solidMm) - of(now), unit: 'min' },
+      formula: 'd = p × (T − t) ÷ e, each at least b',
+      terms: [
+        {
+          symbol: 'p',
+          name: 'Minutes for each step of thickness',
+          quantity: { value: window.lowMinutes, unit: 'min' },
+          origin: { kind: 'shape', says: 'slowest clay in it' },
+        },
+        {
+          symbol: 'T',
+          name: 'Thickest of it, solid',
+          quantity: { value: solidMm, unit: 'mm' },
+          origin: { kind: 'shape', says: 'largest ball in the form' },
+        },
+        termFrom('t', ask.thickest),
+        step.term('e'),
+        least.term('b'),
+      ],
+      note:
+        solidMm > limit.value
+          ? 'Solid it would not cure through at all, however long it is baked.'
+          : undefined,
+    }),
+  ];
+}
+
+/** Core against solid: weight, clay, money, minutes in the oven, and how much a limb droops. */
+export function reckonAgainst(context: PartContext, ask: AgainstAsk): Against {
+  const { inside, volume } = ask;
+  const q = inside.kind ? coreDensity(context, inside.kind) : 0;
+  const coreG = (inside.coreMm3 / 1000) * q;
+  const weight = reckonWeight(context, ask, coreG);
+  if (!volume || inside.coreMm3 === 0) return { figures: [weight], coreG };
+  return {
+    figures: [
+      weight,
+      ...reckonSaved(context, ask, volume),
+      ...reckonMinutes(context, ask),
+      reckonSag(context, ask, q),
+    ],
+    coreG,
+  };
+}

@@ -1,0 +1,109 @@
+import { CORES, type CoreKind } from '../handbook/index.ts';
+import { type Reckoning, reckoning, sourced, termFrom } from '../reckoning/index.ts';
+import type { PartContext } from '../whole/context.ts';
+import { foilLengthMm, foilToTear } from './foil.ts';
+
+/** Mass of a core for its volume, g/cm³. */
+export function coreDensity({ part, own }: PartContext, kind: CoreKind): number {
+  const of = (row: string) => sourced(row, own).value;
+  switch (kind) {
+    case 'foil':
+      return of('foil.metal-density') * of(`foil.${part.core.packed}`);
+    case 'coil':
+      return of('core.coil-density') * of('core.coil-share');
+    case 'wood':
+      return of('core.wood-density');
+    case 'card':
+      return of('core.card-density');
+    case 'fibre':
+      return of('core.fibre-density');
+    case 'air-dry':
+      return of('core.air-dry-dry');
+  }
+}
+
+function heedOf(kind: CoreKind): string {
+  return CORES.find(({ id }) => id === kind)?.heed ?? '';
+}
+
+/** What to take for one core of a kind: a length of foil or wire, an area of card, a mass of fibre or clay. */
+export function reckonCoreStuff(context: PartContext, kind: CoreKind, volume: Reckoning): Reckoning {
+  const { part, own } = context;
+  const K = termFrom('K', volume);
+  const mm3 = volume.quantity.value * 1000;
+  const base = { part: part.id, lens: 'bulk', key: `bulk.${kind}` } as const;
+  const row = (id: string) => sourced(id, own);
+  switch (kind) {
+    case 'foil': {
+      const [packed, thick, width] = [
+        row(`foil.${part.core.packed}`),
+        row('foil.thickness'),
+        row('foil.width'),
+      ];
+      const lengthMm = foilLengthMm(mm3, packed.value, thick.value, width.value);
+      return reckoning({
+        ...base,
+        title: 'Foil to tear off, each',
+        quantity: { value: lengthMm / 1000, unit: 'm' },
+        formula: 'F = K × φ ÷ (e × w)',
+        terms: [K, packed.term('φ'), thick.term('e'), width.term('w')],
+        note: `Tear off ${foilToTear(lengthMm, width.value)} at once: foil added to a finished ball does not hold to it.`,
+      });
+    }
+    case 'coil': {
+      const [share, wire] = [row('core.coil-share'), row('core.coil-wire')];
+      const value = (mm3 * share.value) / ((Math.PI / 4) * wire.value ** 2) / 1000;
+      return reckoning({
+        ...base,
+        title: 'Wire to wind, each',
+        quantity: { value, unit: 'm' },
+        formula: 'F = K × φ ÷ (π ÷ 4 × d²)',
+        terms: [K, share.term('φ'), wire.term('d')],
+        note: heedOf(kind),
+      });
+    }
+    case 'wood':
+      return reckoning({
+        ...base,
+        title: 'Wood in it, each',
+        quantity: { value: mm3 / 1000, unit: 'cm³' },
+        formula: 'F = K',
+        terms: [K],
+        note: heedOf(kind),
+      });
+    case 'card': {
+      const thick = row('core.card-thickness');
+      return reckoning({
+        ...base,
+        title: 'Card to cut, each',
+        quantity: { value: mm3 / thick.value / 100, unit: 'cm²' },
+        formula: 'F = K ÷ e',
+        terms: [K, thick.term('e')],
+        note: heedOf(kind),
+      });
+    }
+    case 'fibre': {
+      const density = row('core.fibre-density');
+      return reckoning({
+        ...base,
+        title: 'Fibre to wind, each',
+        quantity: { value: (mm3 / 1000) * density.value, unit: 'g' },
+        formula: 'F = K × ρ',
+        terms: [K, density.term('ρ')],
+        note: heedOf(kind),
+      });
+    }
+    case 'air-dry': {
+      const [density, shrink] = [row('core.air-dry-wet'), row('core.air-dry-shrink')];
+      const value = ((mm3 / 1000) * density.value) / (1 - shrink.value / 100) ** 3;
+      return reckoning({
+        ...base,
+        title: 'Air-dry clay for the core, each',
+        quantity: { value, unit: 'g' },
+        formula: 'F = K × ρ ÷ (1 − s)³',
+        terms: [K, density.term('ρ'), shrink.term('s')],
+        note: heedOf(kind),
+      });
+    }
+  }
+}

@@ -1,0 +1,83 @@
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsPositive,
+  IsString,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+  ValidateNested,
+} from 'class-validator';
+import { CORE_KINDS, type CoreKind } from '../handbook/index.ts';
+import { type ClayId, ID_PATTERN } from './ids.ts';
+
+const FINITE = { allowInfinity: false, allowNaN: false } as const;
+const NAME_LENGTH = 200;
+
+/** As the piece’s school has it, none, or a kind settled for this part. */
+export const CORE_CHOICES = ['school', 'none', ...CORE_KINDS] as const;
+
+/** One clay of a mix, by parts of volume. */
+export class MixShare {
+  @Matches(ID_PATTERN) clay!: ClayId;
+  @IsNumber(FINITE) @IsPositive() parts!: number;
+}
+
+export class CoreChoice {
+  @IsIn(CORE_CHOICES) kind!: 'school' | 'none' | CoreKind;
+  /** Miniature mm; null takes the handbook’s skin for the scale. */
+  @IsOptional() @IsNumber(FINITE) @IsPositive() skinMm!: number | null;
+  @IsIn(['loose', 'balled', 'hammered']) packed!: 'loose' | 'balled' | 'hammered';
+}
+
+/** Some of a region’s clay in another colour: a belly, a stripe, a band. */
+export class ZoneShare {
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  /** Of the region’s clay. */
+  @IsNumber(FINITE) @Min(0) @Max(100) percent!: number;
+  @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => MixShare) mix!: MixShare[];
+}
+
+/** What the maker has settled about one region of a part. */
+export class RegionChoice {
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) region!: string;
+  /** Whether it gets the part’s core, where it is thick enough. */
+  @IsBoolean() cored!: boolean;
+  /** Miniature mm; null takes the part’s skin. */
+  @IsOptional() @IsNumber(FINITE) @IsPositive() skinMm!: number | null;
+  /** Empty takes the part’s clay. */
+  @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => MixShare) mix!: MixShare[];
+  /** The sculpt-and-bake it is made in, from 1. */
+  @IsInt() @Min(1) @Max(99) pass!: number;
+  @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => ZoneShare) zones!: ZoneShare[];
+}
+
+export const INSERT_SHAPES = ['round', 'square'] as const;
+export const INSERT_FITS = ['glued', 'free', 'press'] as const;
+
+/** Something that is let into the clay: a magnet, a battery, a pane, a tube. */
+export class Insert {
+  @Matches(ID_PATTERN) id!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  @IsIn(INSERT_SHAPES) shape!: (typeof INSERT_SHAPES)[number];
+  /** Across, or its longer side, on the bench. */
+  @IsNumber(FINITE) @IsPositive() @Max(2000) widthMm!: number;
+  /** Its shorter side; the same as the width for a round one. */
+  @IsNumber(FINITE) @IsPositive() @Max(2000) heightMm!: number;
+  /** How deep it goes in. */
+  @IsNumber(FINITE) @IsPositive() @Max(2000) depthMm!: number;
+  /** Whether the thing itself was measured, or the mark it left when pressed into clay. */
+  @IsIn(['thing', 'mark']) measured!: 'thing' | 'mark';
+  @IsIn(INSERT_FITS) fit!: (typeof INSERT_FITS)[number];
+  /** Comes out again: it is not baked, and there must be a way to it. */
+  @IsBoolean() removable!: boolean;
+}

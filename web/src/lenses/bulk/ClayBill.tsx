@@ -1,0 +1,122 @@
+import { BILL_BY, type BillBy, type BilledPart, clayBill } from '@every-inch/core/bulk';
+import { useMemo, useState } from 'react';
+import { Bar, BarChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
+import { Choice } from '../../parts/Choice.tsx';
+import { useReckoned } from '../../state/derived.ts';
+import { useOpenPiece } from '../../state/store.ts';
+
+const SAYS: Readonly<Record<BillBy, string>> = {
+  part: 'part',
+  region: 'region',
+  pass: 'pass',
+  zone: 'colour zone',
+};
+/** Height of one bar with its gap, and of the axis, px. */
+const BAR = 22;
+const AXIS = 30;
+/** Most bars that are drawn: the heaviest. */
+const MOST_BARS = 24;
+
+/** The clay of the whole piece, a bar for each part, region, pass or zone, stacked by colour. */
+export default function ClayBill() {
+  const piece = useOpenPiece();
+  const { contexts, bulk } = useReckoned();
+  const [by, setBy] = useState<BillBy>('part');
+  const rows = useMemo(() => {
+    const parts = [...bulk].flatMap(([id, own]): BilledPart[] => {
+      const context = contexts.get(id);
+      return context ? [{ context, bulk: own }] : [];
+    });
+    return clayBill(parts, by);
+  }, [bulk, contexts, by]);
+  const used = piece.clays.filter(({ id }) => rows.some(({ grams }) => (grams.get(id) ?? 0) > 0));
+  if (rows.length === 0) return null;
+  const shown = [...rows].sort((a, b) => (by === 'pass' ? 0 : b.totalG - a.totalG)).slice(0, MOST_BARS);
+  const data = shown.map(({ name, grams }) => ({
+    name,
+    ...Object.fromEntries([...grams].map(([id, g]) => [id, Math.round(g * 10) / 10])),
+  }));
+  return (
+    <section aria-label="Clay bill" className="mt-6">
+      <div className="flex items-end justify-between gap-3">
+        <h3 className="font-semibold">Clay bill, g with copies and waste</h3>
+        <Choice
+          label="Drawn up by"
+          value={by}
+          options={BILL_BY.map((value) => ({ value, says: SAYS[value] }))}
+          onChoose={setBy}
+        />
+      </div>
+      <div style={{ height: AXIS + BAR * shown.length }} aria-hidden>
+        <ResponsiveContainer width="100%" height="100%">
+          <BarChart data={data} layout="vertical" margin={{ left: 8, right: 16, top: 4, bottom: 4 }}>
+            <XAxis type="number" tick={{ fill: 'var(--quiet)', fontSize: 11 }} stroke="var(--hair)" />
+            <YAxis
+              type="category"
+              dataKey="name"
+              width={150}
+              tick={{ fill: 'var(--ink)', fontSize: 12 }}
+              stroke="var(--hair)"
+              interval={0}
+            />
+            <Tooltip
+              cursor={{ fill: 'var(--hair)', opacity: 0.4 }}
+              contentStyle={{ background: 'var(--panel)', border: '1px solid var(--ink)', borderRadius: 0 }}
+              formatter={(value) => `${value} g`}
+            />
+            {used.map(({ id, name, colour }) => (
+              <Bar
+                key={id}
+                dataKey={id}
+                name={name}
+                stackId="clay"
+                fill={colour}
+                stroke="var(--ink)"
+                strokeWidth={0.6}
+                isAnimationActive={false}
+              />
+            ))}
+          </BarChart>
+        </ResponsiveContainer>
+      </div>
+      {rows.length > shown.length && (
+        <p className="text-[13px] text-quiet">
+          The {shown.length} heaviest of {rows.length} are drawn; all are in the table.
+        </p>
+      )}
+      <details>
+        <summary className="cursor-pointer text-[13px] text-quiet">As a table</summary>
+        <div className="relative max-h-72 overflow-auto">
+          <table className="w-full text-[13px]">
+            <thead>
+              <tr className="heading border-b border-ink text-right">
+                <th className="py-1 text-left font-semibold">{SAYS[by]}</th>
+                {used.map(({ id, name }) => (
+                  <th key={id} className="px-2 font-semibold">
+                    {name}
+                  </th>
+                ))}
+                <th className="px-2 font-semibold">all</th>
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map(({ name, grams, totalG }) => (
+                <tr key={name} className="border-b border-hair">
+                  <th scope="row" className="py-0.5 text-left font-normal">
+                    {name}
+                  </th>
+                  {used.map(({ id }) => (
+                    <td key={id} className="figure px-2 text-right">
+                      {grams.has(id) ? (grams.get(id) ?? 0).toFixed(1) : '–'}
+                    </td>
+                  ))}
+                  <td className="figure px-2 text-right">{totalG.toFixed(1)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      </details>
+    </section>
+  );
+}
