@@ -50,11 +50,20 @@ function reckonWeight(context: PartContext, ask: AgainstAsk, coreG: number): Rec
   });
 }
 
-/** The limb whose droop is told: the largest that hangs on another; null for a form without limbs. */
+/** A limb is so many times as long as it is thick: a skirt or a neck does not droop. */
+const SLENDER = 2.5;
+
+/** The limb whose droop is told: the largest of the slender ones; null for a form without. */
 function heaviestLimb({ shape }: PartContext): string | null {
   const [trunk, ...limbs] = shape.bones ?? [];
   const volumes = regionVolumes(shape);
-  const names = limbs.map(({ region }) => region).filter((name) => name !== trunk?.region);
+  const names = limbs
+    .filter(({ from, to, radii }) => {
+      const long = Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]);
+      return long >= SLENDER * 2 * Math.max(...radii);
+    })
+    .map(({ region }) => region)
+    .filter((name) => name !== trunk?.region);
   if (names.length === 0) return null;
   return names.reduce((a, b) => ((volumes.get(b) ?? 0) > (volumes.get(a) ?? 0) ? b : a));
 }

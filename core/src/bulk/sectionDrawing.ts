@@ -1,8 +1,33 @@
-import { type DrawItem, type Drawing, dimension, moved, scaledOutline } from '../drawing/index.ts';
+import {
+  type DrawItem,
+  type Drawing,
+  dimension,
+  type Material,
+  moved,
+  scaledOutline,
+} from '../drawing/index.ts';
 import { extentOf } from '../form/index.ts';
+import type { CoreKind } from '../handbook/index.ts';
 import { formatMiniMm, miniMm } from '../units/index.ts';
 import type { PartContext } from '../whole/context.ts';
 import type { PartBulk } from './reckonPart.ts';
+import type { ThicknessAsk } from './thicknessMap.ts';
+
+/** How each kind of core is drawn. */
+const CORE_MATERIAL: Readonly<Record<CoreKind, Material>> = {
+  foil: 'foil',
+  coil: 'foil',
+  wood: 'wood',
+  card: 'paper',
+  fibre: 'wood',
+  'air-dry': 'cured-clay',
+};
+
+/** What a section shows besides the clay and its core. */
+export interface SectionLook {
+  readonly cured?: boolean;
+  readonly wires?: ThicknessAsk['wires'];
+}
 
 const EDGE = { left: 14, right: 30, above: 6, below: 12 };
 
@@ -11,7 +36,7 @@ const EDGE = { left: 14, right: 30, above: 6, below: 12 };
  *
  * @param paperWidthMm width to fit into
  * @param paperHeightMm height to fit into
- * @param cured draws the clay as baked
+ * @param look whether the clay is drawn as baked, and the wires in it
  * @returns a drawing of that width and height, enlarged or reduced to fit
  */
 export function sectionDrawing(
@@ -19,7 +44,7 @@ export function sectionDrawing(
   bulk: PartBulk | null,
   paperWidthMm: number,
   paperHeightMm: number,
-  cured = false,
+  { cured = false, wires = [] }: SectionLook = {},
 ): Drawing {
   const { shape, shrink, part } = context;
   const [left, bottom, right, top] = extentOf(shape.outline('front'));
@@ -39,12 +64,19 @@ export function sectionDrawing(
     },
   ];
   const core = bulk?.core;
-  if (core && core.volumeMm3 > 0)
+  if (core && bulk?.kind)
     items.push({
       kind: 'area',
       outline: scaledOutline(core.section(), by),
-      material: 'foil',
+      material: CORE_MATERIAL[bulk.kind ?? 'foil'],
       weight: 'thin',
+    });
+  for (const { points, widthMm } of wires)
+    items.push({
+      kind: 'line',
+      points: points.map(([x, y]) => [x * per, y * per] as const),
+      weight: 'thick',
+      wireMm: widthMm * per,
     });
   items.push(
     ...dimension([left * by, bottom * by], [left * by, top * by], 6, formatMiniMm(miniMm(height))),

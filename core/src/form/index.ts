@@ -9,6 +9,7 @@ export type { Pose } from './lofted/index.ts';
 export { chiefLength, withMeasure } from './measureForm.ts';
 export { extentOf, hull, mirroredOutline } from './outline.ts';
 export { type Bevel, type PanelCut, panelCuts } from './panelCuts.ts';
+export { type MatingEdges, type PanelProof, type PanelSide, panelProof } from './panelProof.ts';
 export { type Heroic, PLAIN } from './person/index.ts';
 export { poseOf } from './poseOf.ts';
 export { type Handle, type Posed, poseBody, poseGrid, pulled, puppetOf } from './posing.ts';

@@ -42,14 +42,20 @@ function wallCut(form: PanelsForm, wall: WallName, face: Outline): PanelCut {
   if (isSide && slopeOf(form) > 0) bevels.push({ edge: 'top', degrees: degreesOf(slopeOf(form)) });
   // The outer face of a mitred side wall runs on to the corners.
   const long = (end: WallName) => (mitred && isSide && form.walls.includes(end) ? form.thicknessMm : 0);
+  // The wall under the high side of a lean-to is lower inside: its outer face reaches up to the roof.
+  const outerTop = wall === 'right' && form.roof === 'lean-to' ? top + form.thicknessMm * slopeOf(form) : top;
   const strip = (from: number, to: number): Outline =>
-    to > from ? polygonOf(rectangle(from, bottom, to, top)) : [];
+    to > from ? polygonOf(rectangle(from, bottom, to, outerTop)) : [];
   const [start, end] = [left - long('back'), right + long('front')];
+  const upper: Outline = outerTop > top ? polygonOf(rectangle(left, top, right, outerTop)) : [];
   return {
     name: `${wall} wall`,
-    face: start < left || end > right ? uniteAreas([face, strip(start, left), strip(right, end)]) : face,
+    face:
+      start < left || end > right || outerTop > top
+        ? uniteAreas([face, strip(start, left), strip(right, end), upper])
+        : face,
     widthMm: end - start,
-    heightMm: top - bottom,
+    heightMm: outerTop - bottom,
     openings: form.openings.filter((one) => one.wall === wall).length,
     bevels,
   };

@@ -32,7 +32,7 @@ import type {
 import { minus } from './vectors.ts';
 
 /** A panel and where it goes. */
-interface Built {
+export interface BuiltPanel {
   readonly name: string;
   /** In the plane of the panel as it is set up: two panels meet and never overlap. */
   readonly face: Outline;
@@ -78,6 +78,24 @@ function openingIn(form: PanelsForm, opening: Opening): Outline {
   );
 }
 
+/** Rounding must not make an opening that just reaches an edge cross it. */
+const TOUCHES = 1e-9;
+const round = (mm: number) => Math.round(mm * 100) / 100;
+
+/** How high a wall is over an opening: the lowest its upper edge is there. */
+function headroom(form: PanelsForm, { wall, fromLeftMm, widthMm }: Opening): number {
+  const { heightMm: h, riseMm, roof } = form;
+  if (wall === 'left' || wall === 'right')
+    return wall === 'right' && roof === 'lean-to' ? h + riseMm - form.thicknessMm * slopeOf(form) : h;
+  const [start, way] = leftEnd(form, wall);
+  const at = (mm: number) => {
+    const x = start + way * mm;
+    if (roof === 'gable') return h + riseMm - Math.abs(x) * slopeOf(form);
+    return roof === 'lean-to' ? h + (x + form.widthMm / 2) * slopeOf(form) : h;
+  };
+  return Math.min(at(fromLeftMm), at(fromLeftMm + widthMm));
+}
+
 function checkOpenings(form: PanelsForm): void {
   form.openings.forEach((opening, i) => {
     const { wall, fromLeftMm, sillMm, widthMm, heightMm } = opening;
@@ -87,9 +105,14 @@ function checkOpenings(form: PanelsForm): void {
     const long = wall === 'front' || wall === 'back' ? form.widthMm : form.depthMm;
     if (!(fromLeftMm >= 0 && fromLeftMm + widthMm <= long))
       throw new FormError('panels', field('fromLeftMm'), `room for it in a wall of ${long} mm`, fromLeftMm);
-    const high = Math.max(form.heightMm, ...endWall(form).map(([, y]) => y));
-    if (!(sillMm >= 0 && sillMm + heightMm <= high))
-      throw new FormError('panels', field('sillMm'), `room for it in a wall of ${high} mm`, sillMm);
+    const high = headroom(form, opening);
+    if (!(sillMm >= 0 && sillMm + heightMm <= high + TOUCHES))
+      throw new FormError(
+        'panels',
+        field('sillMm'),
+        `room for it under an edge at ${round(high)} mm`,
+        sillMm,
+      );
   });
 }
 
@@ -113,7 +136,7 @@ function inside({ widthMm: w, depthMm: d, thicknessMm: t, walls }: PanelsForm) {
   return [in_('left') - w / 2, in_('back') - d / 2, w / 2 - in_('right'), d / 2 - in_('front')] as const;
 }
 
-function wallsOf(form: PanelsForm): Built[] {
+function wallsOf(form: PanelsForm): BuiltPanel[] {
   const { widthMm: w, depthMm: d, heightMm: h, thicknessMm: t } = form;
   const [, back, , front] = inside(form);
   const at: Record<WallName, Vec3> = {
@@ -137,7 +160,7 @@ function wallsOf(form: PanelsForm): Built[] {
   });
 }
 
-function floorOf(form: PanelsForm): Built[] {
+function floorOf(form: PanelsForm): BuiltPanel[] {
   if (!form.floor) return [];
   const t = form.thicknessMm;
   const [left, back, right, front] = inside(form);
@@ -157,7 +180,7 @@ function slab(low: Vec2, high: Vec2, thick: number, atRidge: boolean): Outline {
   return polygonOf([low, high, top, [low[0] + out[0], low[1] + out[1]]]);
 }
 
-function roofOf(form: PanelsForm): Built[] {
+function roofOf(form: PanelsForm): BuiltPanel[] {
   const { widthMm: w, depthMm: d, heightMm: h, thicknessMm: t, riseMm, eavesMm: over, roof } = form;
   const slope = slopeOf(form);
   const long = d + 2 * over;
@@ -189,19 +212,19 @@ function roofOf(form: PanelsForm): Built[] {
  *
  * @throws {FormError} naming the field
  */
-export function panelsIn(form: PanelsForm): Built[] {
+export function panelsIn(form: PanelsForm): BuiltPanel[] {
   check(form);
   return [...floorOf(form), ...wallsOf(form), ...roofOf(form)];
 }
 
 /** The prism of a panel where it stands. */
-function stood({ name, face, thicknessMm, place }: Built): PlacedShape & { triangles(): Mesh } {
+export function stood({ name, face, thicknessMm, place }: BuiltPanel): PlacedShape & { triangles(): Mesh } {
   const shape = prism(name, face, thicknessMm, [], { diameterMm: thicknessMm, at: [0, 0, 0], region: name });
   const { distance, triangles } = shape;
   return { name, place, shape: { ...shape, distance }, triangles };
 }
 
-function cutAcross(built: Built, box: { readonly min: Vec3; readonly max: Vec3 }): Outline {
+function cutAcross(built: BuiltPanel, box: { readonly min: Vec3; readonly max: Vec3 }): Outline {
   const { face, thicknessMm, place } = built;
   if (place.z[2] === 1) {
     const [z, half] = [place.at[2], thicknessMm / 2];
@@ -218,7 +241,7 @@ function cutAcross(built: Built, box: { readonly min: Vec3; readonly max: Vec3 }
 
 /** Core of sheets that are thick enough for one: every face and both sides moved in by the skin. */
 function coreOf(
-  all: readonly Built[],
+  all: readonly BuiltPanel[],
   section: () => Outline,
   thickest: Shape['thickest'],
   ask: CoreAsk,
@@ -289,7 +312,7 @@ function measuresOf(form: PanelsForm): FormMeasure[] {
 }
 
 /** Stands panels on their lowest edge: a roof without walls lies on the ground. */
-function grounded(built: readonly Built[]): Built[] {
+function grounded(built: readonly BuiltPanel[]): BuiltPanel[] {
   const low = boxRound(built.map((one) => placedBox(stood(one)))).min[1];
   return built.map((one) => ({ ...one, place: { ...one.place, at: minus(one.place.at, [0, low, 0]) } }));
 }

@@ -80,7 +80,9 @@ function Baked() {
   const drawing = useMemo(
     () =>
       context && size
-        ? sectionDrawing(context, bulk.get(context.part.id) ?? null, size.widthMm, size.heightMm, true)
+        ? sectionDrawing(context, bulk.get(context.part.id) ?? null, size.widthMm, size.heightMm, {
+            cured: true,
+          })
         : null,
     [context, bulk, size],
   );

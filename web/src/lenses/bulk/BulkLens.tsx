@@ -1,4 +1,6 @@
+import { wireLines } from '@every-inch/core/armature';
 import { sectionDrawing } from '@every-inch/core/bulk';
+import { CORES, type CoreKind } from '@every-inch/core/handbook';
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
@@ -17,18 +19,34 @@ const ClayBill = lazy(() => import('./ClayBill.tsx'));
 const Colours = lazy(() => import('./Colours.tsx'));
 const Thickness = lazy(() => import('./Thickness.tsx'));
 
+const HATCHED = '[background:repeating-linear-gradient(45deg,var(--paper)_0_2px,var(--foil)_2px_4px)]';
+/** Each kind of core as it is drawn. */
+const CORE_SWATCH: Readonly<Record<CoreKind, string>> = {
+  foil: HATCHED,
+  coil: HATCHED,
+  wood: 'bg-wood',
+  card: 'bg-paper',
+  fibre: 'bg-wood',
+  'air-dry': 'bg-cured',
+};
+
 function Section() {
   const part = useAppSelector(selectPart);
-  const { contexts, bulk } = useReckoned();
+  const { contexts, bulk, bones } = useReckoned();
   const [ref, size] = useSizeMm<HTMLDivElement>();
   const context = part ? contexts.get(part.id) : undefined;
+  const own = context && bulk.get(context.part.id);
+  const armature = context && bones.get(context.part.id);
   const drawing = useMemo(
     () =>
       context && size
-        ? sectionDrawing(context, bulk.get(context.part.id) ?? null, size.widthMm, size.heightMm)
+        ? sectionDrawing(context, own ?? null, size.widthMm, size.heightMm, {
+            wires: armature ? wireLines(context, armature) : [],
+          })
         : null,
-    [context, bulk, size],
+    [context, own, armature, size],
   );
+  const core = CORES.find(({ id }) => id === own?.kind)?.title;
   return (
     <div>
       <div className="heading flex flex-wrap gap-x-4">
@@ -36,13 +54,20 @@ function Section() {
         <span className="flex items-center gap-1">
           <span aria-hidden className="inline-block size-3 border border-ink bg-raw" /> clay
         </span>
-        <span className="flex items-center gap-1">
-          <span
-            aria-hidden
-            className="inline-block size-3 border border-ink [background:repeating-linear-gradient(45deg,var(--paper)_0_2px,var(--foil)_2px_4px)]"
-          />{' '}
-          foil
-        </span>
+        {core && (
+          <span className="flex items-center gap-1">
+            <span
+              aria-hidden
+              className={`inline-block size-3 border border-ink ${CORE_SWATCH[own?.kind ?? 'foil']}`}
+            />{' '}
+            {core}
+          </span>
+        )}
+        {armature && (
+          <span className="flex items-center gap-1">
+            <span aria-hidden className="inline-block h-1 w-3 bg-wire" /> wire
+          </span>
+        )}
         <span className="flex items-center gap-1 text-fired">
           <span aria-hidden className="inline-block size-3 rounded-full border border-fired" /> thickest clay
         </span>
@@ -129,7 +154,11 @@ export default function BulkLens() {
           {part && (
             <Stretch title={part.name}>
               {own.map((figure) => (
-                <FigureRow key={figure.id} figure={figure} />
+                <FigureRow
+                  key={figure.id}
+                  figure={figure}
+                  {...(figure.quantity.unit === 'money' && { after: piece.brief.currency })}
+                />
               ))}
               {own.length === 0 && <p className="text-quiet">Not of clay: no core and no bake.</p>}
             </Stretch>

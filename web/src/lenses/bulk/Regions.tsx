@@ -116,7 +116,9 @@ function Region({ row, choice, hasCore, isThin, usualSkin, onChange }: RowProps)
               onChange={() => onChange({ cored: !choice.cored }, 'core')}
               aria-label={`Core in the ${region}`}
             />
-            <span className="figure">{row.coreMm3 > 0 ? `${(row.coreMm3 / 1000).toFixed(2)} cm³` : '–'}</span>
+            <span className="figure">
+              {row.coreMm3 > 0 && !isThin ? `${(row.coreMm3 / 1000).toFixed(2)} cm³` : '–'}
+            </span>
           </label>
           {choice.cored && isThin && <span className="text-[12.5px] text-quiet">too thin for one</span>}
         </td>
