@@ -32,8 +32,8 @@ export interface TemplateAsk {
 /** Room between templates, mm, and under each for its name. */
 const GAP = 6;
 const NAME = 6;
-/** Room at the foot of a page for the rule and the label. */
-const FOOT = 20;
+/** Room at the foot of a page for the rule and the label, mm. */
+export const CHECK_ROOM_MM = 20;
 /** Most templates that are printed at once. */
 export const MOST_TEMPLATES = 400;
 
@@ -171,7 +171,7 @@ export function laidOut(
 ): Drawing[] {
   const { widthMm, heightMm } = PAPERS[paper];
   const by = CHECK_RULE_MM / ruleMeasuredMm;
-  const [wide, high] = [(widthMm - 2 * MARGIN_MM) / by, (heightMm - 2 * MARGIN_MM - FOOT) / by];
+  const [wide, high] = [(widthMm - 2 * MARGIN_MM) / by, (heightMm - 2 * MARGIN_MM - CHECK_ROOM_MM) / by];
   const pages = packed(templates, wide, high);
   return pages.map(({ items }, i): Drawing => {
     const text: DrawItem = {
@@ -182,7 +182,7 @@ export function laidOut(
       anchor: 'start',
       face: 'words',
     };
-    const content = items.map((item) => moved(scaledItem(item, by), [MARGIN_MM, MARGIN_MM + FOOT]));
+    const content = items.map((item) => moved(scaledItem(item, by), [MARGIN_MM, MARGIN_MM + CHECK_ROOM_MM]));
     const rule = checkRule([0, 0]).map((item) => moved(scaledItem(item, by), [MARGIN_MM, MARGIN_MM + 6]));
     return { widthMm, heightMm, items: [...content, ...rule, text] };
   });

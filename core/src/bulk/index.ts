@@ -11,9 +11,12 @@ export { type ClayShare, type ClayUse, claySharesOf } from './clayUses.ts';
 export { coreAskOf, coreKindOf, skinOf } from './coreOf.ts';
 export { coreDensity } from './coreStuff.ts';
 export { foilLengthMm, foilToTear } from './foil.ts';
+export { holeFor, reckonInserts } from './inserts.ts';
 export { type Packs, packsFor } from './packs.ts';
+export { type Layers, layersFor, panelPieces } from './panelPieces.ts';
 export { regionVolumes } from './partSolid.ts';
 export { type PartNeed, reckonClays } from './reckonClays.ts';
+export { type PanelJoint, type PanelSheets, panelJoints, panelSheets, reckonPanels } from './reckonPanels.ts';
 export { type PartBulk, reckonPartBulk } from './reckonPart.ts';
 export {
   nearestSetting,
@@ -23,7 +26,24 @@ export {
   sheetsFor,
 } from './roller.ts';
 export { sectionDrawing } from './sectionDrawing.ts';
-export { ballMm, ballMm3, type FlatCone, flatCone, sheetMm2, snakeMm } from './shapes.ts';
+export {
+  ballMm,
+  ballMm3,
+  type FlatCone,
+  flatCone,
+  flatConeOutline,
+  sheetMm2,
+  snakeMm,
+  wrapMm,
+} from './shapes.ts';
+export {
+  type FlatPiece,
+  type NestedSheet,
+  nestOnSheets,
+  type PlacedPiece,
+  type SheetNest,
+  sizeOf,
+} from './sheetNest.ts';
 export { thicknessAsk, thicknessCells } from './thicknessAsk.ts';
 export { type ThicknessAsk, type ThicknessMap, type ThickPlace, thicknessMap } from './thicknessMap.ts';
 export {
@@ -34,3 +54,4 @@ export {
   type ThicknessSlice,
   thicknessSlice,
 } from './thicknessSlice.ts';
+export { breaksAtN, reckonThin, type ThinLimb, thinLimbs, type Wires } from './thinRisk.ts';

@@ -1,3 +1,5 @@
+import type { Outline } from '../form/index.ts';
+
 /** The same clay as balls, snakes and sheets: measures that do without a balance (geometry). */
 
 /**
@@ -32,6 +34,26 @@ export interface FlatCone {
   /** How much of the ring it is, degrees. */
   readonly degrees: number;
   readonly areaMm2: number;
+}
+
+/** Steps that an arc is drawn in, degrees. */
+const ARC_STEP = 2;
+
+/** The outline of a skirt or a cone laid flat, its ring about the origin, open side to the right; mm. */
+export function flatConeOutline({ outerMm, innerMm, degrees }: FlatCone): Outline {
+  const steps = Math.max(2, Math.ceil(degrees / ARC_STEP));
+  const arc = (radius: number) =>
+    Array.from({ length: steps + 1 }, (_, i) => {
+      const angle = ((degrees / 2 - (degrees * i) / steps) * Math.PI) / 180;
+      return [-radius * Math.cos(angle), radius * Math.sin(angle)] as const;
+    });
+  const inner = innerMm > 0 ? arc(innerMm).reverse() : [[0, 0] as const];
+  return [[[...arc(outerMm), ...inner]]];
+}
+
+/** A rectangle that wraps once round something round: to the middle of its clay, and the overlap. */
+export function wrapMm(acrossMm: number, thickMm: number, overlapMm: number): number {
+  return Math.PI * (acrossMm + thickMm) + overlapMm;
 }
 
 /** A cone this nearly straight is cut as a rectangle, as a share of its width. */

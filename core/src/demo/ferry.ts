@@ -9,6 +9,7 @@ import {
   DEFAULT_DECISION,
   DEFAULT_ENTRY,
   DEFAULT_FIT,
+  DEFAULT_INSERT,
   DEFAULT_PART,
   type Decision,
   type EntryId,
@@ -152,7 +153,21 @@ const PARTS: Part[] = [
       [44, 372],
       [0, 380],
     ),
-    ofClay('white'),
+    {
+      ...ofClay('white'),
+      inserts: [
+        {
+          ...DEFAULT_INSERT,
+          id: 'lamp-cell',
+          name: 'lamp cell',
+          widthMm: 6.8,
+          heightMm: 6.8,
+          depthMm: 2.1,
+          fit: 'free',
+          removable: true,
+        },
+      ],
+    },
   ),
   demoPart(
     'mug',

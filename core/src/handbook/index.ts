@@ -63,7 +63,11 @@ export const TABLES: readonly HandbookTable[] = [
   {
     id: 'clays',
     title: 'Clay families',
-    rows: CLAYS.flatMap(({ density, bake }) => (bake ? [density, bake.window, bake.minutes] : [density])),
+    rows: CLAYS.flatMap(({ density, strength, bake }) => [
+      density,
+      strength,
+      ...(bake ? [bake.window, bake.minutes] : []),
+    ]),
   },
   { id: 'heat', title: 'Heat', rows: BAKE_RULES },
 ];

@@ -17,6 +17,7 @@ export const BULK_RULES: readonly Row[] = [
   practice('bulk.skin-tabletop', 'Skin over a core, tabletop size', 1.5, 'mm', { low: 1, high: 2 }),
   practice('bulk.core-least', 'Thinnest core worth making', 2, 'mm'),
   practice('bulk.waste', 'Clay lost in the making of figures', 10, '%'),
+  remembered('thin.brush', 'What brushes a part that is only looked at', 0.5, 'N'),
   practice('foil.thickness', 'Household foil, thickness', 0.016, 'mm'),
   practice('foil.width', 'Household foil, width of the roll', 300, 'mm'),
   remembered('foil.loose', 'Solid share of foil, loosely crumpled', 0.1, ''),

@@ -1,7 +1,21 @@
-import { type BonesFound, type CutList, type PartBones, reckonBones, reckonCuts } from '../armature/index.ts';
+import {
+  type BonesFound,
+  type CutList,
+  type PartBones,
+  reckonBones,
+  reckonCuts,
+  wireLines,
+} from '../armature/index.ts';
 import { reckonPartBake, reckonPieceBake } from '../bake/index.ts';
 import { reckonAdditions, reckonBrief, reckonDecisions, reckonFeatures } from '../brief/index.ts';
-import { type PartBulk, reckonClays, reckonPartBulk } from '../bulk/index.ts';
+import {
+  type PartBulk,
+  reckonClays,
+  reckonInserts,
+  reckonPanels,
+  reckonPartBulk,
+  reckonThin,
+} from '../bulk/index.ts';
 import { reckonFits } from '../fits/index.ts';
 import { reckonLog } from '../log/index.ts';
 import { reckonTakings } from '../picture/index.ts';
@@ -24,6 +38,11 @@ export interface PieceReckoned {
   readonly cuts: CutList;
   /** Parts no solid follows from. */
   readonly faults: readonly Fault[];
+}
+
+/** The wires of a part as lines; none for a part without an armature. */
+function wiresOf(context: PartContext, bones: PartBones | undefined) {
+  return bones ? wireLines(context, bones) : [];
 }
 
 /**
@@ -49,7 +68,14 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
   ];
   for (const one of sound) {
     const partBulk = bulk.get(one.part.id);
-    all.push(...reckonFeatures(one), ...reckonSize(one), ...reckonOven(one), ...reckonPairs(one));
+    all.push(
+      ...reckonFeatures(one),
+      ...reckonSize(one),
+      ...reckonOven(one),
+      ...reckonPairs(one),
+      ...reckonPanels(one),
+      ...reckonInserts(one),
+    );
     if (partBulk) all.push(...partBulk.figures, ...reckonPartBake(one, partBulk));
   }
   const clayParts = sound.flatMap((one) => {
@@ -69,6 +95,7 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
     }),
   );
   for (const { figures } of bones.values()) all.push(...figures);
+  for (const one of sound) all.push(...reckonThin(one, wiresOf(one, bones.get(one.part.id))));
   const cuts = reckonCuts(context, bones);
   all.push(...cuts.figures);
   const byId = new Map(all.map((figure) => [figure.id, figure]));

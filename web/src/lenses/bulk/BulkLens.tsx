@@ -11,12 +11,15 @@ import { useReckoned } from '../../state/derived.ts';
 import { selectPart, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { BulkFields } from './BulkFields.tsx';
 import { ClayTable } from './ClayTable.tsx';
+import { Inserts } from './Inserts.tsx';
 import { Regions } from './Regions.tsx';
 import { Sheets } from './Sheets.tsx';
 import { SoftnessDoctor } from './SoftnessDoctor.tsx';
+import { ThinParts } from './ThinParts.tsx';
 
 const ClayBill = lazy(() => import('./ClayBill.tsx'));
 const Colours = lazy(() => import('./Colours.tsx'));
+const Panels = lazy(() => import('./Panels.tsx'));
 const Thickness = lazy(() => import('./Thickness.tsx'));
 
 const HATCHED = '[background:repeating-linear-gradient(45deg,var(--paper)_0_2px,var(--foil)_2px_4px)]';
@@ -135,6 +138,11 @@ export default function BulkLens() {
           <fieldset disabled={readOnly} className="mt-3 min-w-0 border-t border-hair pt-3">
             {part && <BulkFields part={part} />}
             {context && context.shape.regions.length > 1 && <Regions context={context} />}
+            {context?.part.form.kind === 'panels' && (
+              <Suspense fallback={null}>
+                <Panels context={context} />
+              </Suspense>
+            )}
             <ClayTable />
             <Suspense fallback={null}>
               <ClayBill />
@@ -144,6 +152,8 @@ export default function BulkLens() {
                 <Colours context={context} />
               </Suspense>
             )}
+            {context && context.part.mix.length > 0 && <ThinParts context={context} />}
+            {part && <Inserts part={part} />}
             <Sheets />
             <SoftnessDoctor />
           </fieldset>

@@ -51,7 +51,9 @@ function Shares({ context, grams }: { readonly context: PartContext; readonly gr
           >
             <Swatch colour={clay.colour} says={`colour of ${clay.name}`} />
             <span className="min-w-40 flex-1">{clay.name}</span>
-            <span className="figure">{context.part.mix[i]?.parts ?? 1} parts</span>
+            <span className="figure">
+              {context.part.mix[i]?.parts ?? 1} {context.part.mix[i]?.parts === 1 ? 'part' : 'parts'}
+            </span>
             <span className="figure w-20 text-right">{mass.toFixed(1)} g</span>
             <span className="figure w-44 text-right">
               ball of {mm(ballMm((mass / densityGCm3) * 1000))} mm

@@ -9,6 +9,7 @@ export interface MixProps {
   /** What the first clay is called in its field. */
   readonly label: string;
   readonly hideLabel?: boolean;
+  readonly className?: string;
   readonly mix: readonly MixShare[];
   /** What it says when no clay is named. */
   readonly without: string;
@@ -16,7 +17,7 @@ export interface MixProps {
 }
 
 /** Clays of a mix by parts of volume. */
-export function Mix({ label, hideLabel = false, mix, without, onMix }: MixProps) {
+export function Mix({ label, hideLabel = false, className = 'max-w-52', mix, without, onMix }: MixProps) {
   const piece = useOpenPiece();
   const options = [
     { value: NONE, says: mix.length > 1 ? 'take out of the mix' : without },
@@ -37,7 +38,7 @@ export function Mix({ label, hideLabel = false, mix, without, onMix }: MixProps)
           <Choice
             label={i === 0 ? label : `${label}, mixed in`}
             hideLabel={hideLabel || i > 0}
-            className="max-w-52"
+            className={className}
             value={one?.clay ?? NONE}
             options={options}
             onChoose={(value) => choose(i, value)}

@@ -1,6 +1,7 @@
 import { type RegionRow, regionRows } from '@every-inch/core/bulk';
 import { DEFAULT_REGION, type RegionChoice, type ZoneShare } from '@every-inch/core/piece';
 import type { PartContext } from '@every-inch/core/whole';
+import { useState } from 'react';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { useReckoned } from '../../state/derived.ts';
@@ -91,21 +92,30 @@ interface RowProps {
   readonly hasCore: boolean;
   readonly isThin: boolean;
   readonly usualSkin: string;
+  readonly isOpen: boolean;
+  readonly onOpen: () => void;
   readonly onChange: (change: Change, label: string) => void;
 }
 
-function Region({ row, choice, hasCore, isThin, usualSkin, onChange }: RowProps) {
+function zonesSay(count: number): string {
+  if (count === 0) return 'colours';
+  return count === 1 ? '1 colour zone' : `${count} colour zones`;
+}
+
+function Cells({ row, choice, hasCore, isThin, usualSkin, isOpen, onOpen, onChange }: RowProps) {
   const { region } = row;
   return (
-    <tr className="border-b border-hair align-top">
+    <tr className="align-top">
       <th scope="row" className="py-1 pr-2 text-left font-normal">
         {region}
-        <details open={choice.zones.length > 0}>
-          <summary className="cursor-pointer text-[12.5px] text-quiet">
-            {choice.zones.length === 0 ? 'colours' : `${choice.zones.length} colour zones`}
-          </summary>
-          <Zones zones={choice.zones} onZones={(zones) => onChange({ zones }, 'zones')} />
-        </details>
+        <button
+          type="button"
+          aria-expanded={isOpen}
+          className="block text-[12.5px] text-quiet underline underline-offset-2"
+          onClick={onOpen}
+        >
+          {zonesSay(choice.zones.length)}
+        </button>
       </th>
       {hasCore && (
         <td className="whitespace-nowrap px-2 py-1">
@@ -145,6 +155,7 @@ function Region({ row, choice, hasCore, isThin, usualSkin, onChange }: RowProps)
         <Mix
           hideLabel
           label={`Clay of the ${region}`}
+          className="max-w-36"
           mix={choice.mix}
           without="as the part"
           onMix={(mix) => onChange({ mix }, 'clay')}
@@ -163,6 +174,24 @@ function Region({ row, choice, hasCore, isThin, usualSkin, onChange }: RowProps)
         />
       </td>
     </tr>
+  );
+}
+
+/** One region, and under it its colour zones when they are opened. */
+function Region(props: Omit<RowProps, 'isOpen' | 'onOpen'>) {
+  const { choice, hasCore, onChange } = props;
+  const [isOpen, setIsOpen] = useState(choice.zones.length > 0);
+  return (
+    <tbody className="border-b border-hair">
+      <Cells {...props} isOpen={isOpen} onOpen={() => setIsOpen(!isOpen)} />
+      {isOpen && (
+        <tr>
+          <td colSpan={hasCore ? 7 : 5} className="pb-2">
+            <Zones zones={choice.zones} onZones={(zones) => onChange({ zones }, 'zones')} />
+          </td>
+        </tr>
+      )}
+    </tbody>
   );
 }
 
@@ -190,24 +219,22 @@ export function Regions({ context }: { readonly context: PartContext }) {
               <th className="px-2 font-semibold">pass</th>
             </tr>
           </thead>
-          <tbody>
-            {rows.map((row) => (
-              <Region
-                key={row.region}
-                row={row}
-                choice={
-                  part.regions.find(({ region }) => region === row.region) ?? {
-                    ...DEFAULT_REGION,
-                    region: row.region,
-                  }
+          {rows.map((row) => (
+            <Region
+              key={row.region}
+              row={row}
+              choice={
+                part.regions.find(({ region }) => region === row.region) ?? {
+                  ...DEFAULT_REGION,
+                  region: row.region,
                 }
-                hasCore={own.core !== null}
-                isThin={own.core?.without.includes(row.region) ?? false}
-                usualSkin={part.core.skinMm === null ? 'usual' : String(part.core.skinMm)}
-                onChange={(to, label) => change(row.region, to, label)}
-              />
-            ))}
-          </tbody>
+              }
+              hasCore={own.core !== null}
+              isThin={own.core?.without.includes(row.region) ?? false}
+              usualSkin={part.core.skinMm === null ? 'usual' : String(part.core.skinMm)}
+              onChange={(to, label) => change(row.region, to, label)}
+            />
+          ))}
         </table>
       </div>
     </section>

@@ -2,13 +2,16 @@ import {
   ballMm,
   ballMm3,
   flatCone,
+  flatConeOutline,
   nearestSetting,
   type RollerSetting,
   rollerSettings,
   sheetMm2,
   sheetsFor,
   snakeMm,
+  wrapMm,
 } from '@every-inch/core/bulk';
+import type { Outline } from '@every-inch/core/form';
 import { sourced } from '@every-inch/core/reckoning';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { type ReactNode, useState } from 'react';
@@ -17,6 +20,21 @@ import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { useReckoned } from '../../state/derived.ts';
 import { editAt, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { PrintNet } from './PrintNet.tsx';
+
+/** A rectangle as an outline, mm. */
+function rectangleOutline(wide: number, tall: number): Outline {
+  return [
+    [
+      [
+        [0, 0],
+        [wide, 0],
+        [wide, tall],
+        [0, tall],
+      ],
+    ],
+  ];
+}
 
 const mm = (value: number) => formatMiniMm(miniMm(value));
 const cm2 = (value: number) => `${(value / 100).toFixed(value < 10_000 ? 1 : 0)} cm²`;
@@ -141,6 +159,7 @@ function FromSheets({
   const [thick, setThick] = useState(1.5);
   const [waste, setWaste] = useState<(typeof WASTES)[number]['value']>('sheet.waste-cut');
   const [[low, high, height], setSkirt] = useState<readonly [number, number, number]>([60, 20, 40]);
+  const [[round, wrapTall, overlap], setWrap] = useState<readonly [number, number, number]>([20, 30, 0]);
   const setting = nearestSetting(settings, thick);
   const width = sourced('roller.width', own).value;
   const tears = sourced('sheet.tears', own).value;
@@ -180,6 +199,26 @@ function FromSheets({
         <Choice label="they are" value={waste} options={WASTES} onChoose={setWaste} />
       </Row>
       <Row
+        title="Wrap round"
+        result={`a rectangle of ${mm(wrapMm(round, sheet, overlap))} by ${mm(wrapTall)} mm`}
+      >
+        <Mm label="round, across" value={round} onMm={(value) => setWrap([value, wrapTall, overlap])} />
+        <Mm label="wrap, tall" value={wrapTall} onMm={(value) => setWrap([round, value, overlap])} />
+        <Mm
+          label="overlap"
+          sign="nonNegative"
+          value={overlap}
+          onMm={(value) => setWrap([round, wrapTall, value])}
+        />
+        <PrintNet
+          pieces={[
+            { name: 'wrap', edges: '', outline: rectangleOutline(wrapMm(round, sheet, overlap), wrapTall) },
+          ]}
+          name="Wrap"
+          says="Save the wrap as PDF"
+        />
+      </Row>
+      <Row
         title="Skirt or cone"
         result={
           flat
@@ -195,6 +234,17 @@ function FromSheets({
           onMm={(value) => setSkirt([low, value, height])}
         />
         <Mm label="skirt, tall" value={height} onMm={(value) => setSkirt([low, high, value])} />
+        <PrintNet
+          pieces={[
+            {
+              name: 'skirt',
+              edges: '',
+              outline: flat ? flatConeOutline(flat) : rectangleOutline(Math.PI * low, height),
+            },
+          ]}
+          name="Skirt laid flat"
+          says="Save the skirt as PDF"
+        />
       </Row>
     </ul>
   );

@@ -9,10 +9,10 @@ import { type Drawing, PAPERS, type Paper, TilingError, toSvg } from '@every-inc
 import { PictureFaultError } from '@every-inch/core/picture';
 import type { Reference } from '@every-inch/core/piece';
 import { useEffect, useMemo, useState } from 'react';
-import { toast } from 'sonner';
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { PagesView } from '../../parts/PagesView.tsx';
+import { savePagesPdf } from '../../parts/savePages.ts';
 import { useReckoned } from '../../state/derived.ts';
 import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { workshopChanged } from '../../state/workshopSlice.ts';
@@ -97,22 +97,18 @@ interface FilesProps {
 
 function Files({ pages, name }: FilesProps) {
   const paper = useAppSelector((state) => state.workshop.paper);
-  const savePdf = async () => {
-    const { sheetPdf } = await import('@every-inch/core/bench/pdf');
-    save(
-      new File([sheetPdf(pages, paper, `${name}, templates`)], `${name} templates.pdf`, {
-        type: 'application/pdf',
-      }),
-    );
-    toast('Print it at 100 %, not fitted to the page, and check the 100 mm rule.');
-  };
   const saveSvg = () =>
     pages.forEach((page, i) => {
       save(new File([toSvg(page)], `${name} template ${i + 1}.svg`, { type: 'image/svg+xml' }));
     });
   return (
     <span className="ml-auto flex gap-2">
-      <button type="button" className="press" disabled={pages.length === 0} onClick={() => void savePdf()}>
+      <button
+        type="button"
+        className="press"
+        disabled={pages.length === 0}
+        onClick={() => void savePagesPdf(pages, paper, `${name} templates`)}
+      >
         Save templates as PDF
       </button>
       <button type="button" className="press" disabled={pages.length === 0} onClick={saveSvg}>

@@ -1,0 +1,44 @@
+import { wireLines } from '@every-inch/core/armature';
+import { thinLimbs } from '@every-inch/core/bulk';
+import { formatMiniMm, miniMm } from '@every-inch/core/units';
+import type { PartContext } from '@every-inch/core/whole';
+import { useReckoned } from '../../state/derived.ts';
+
+const mm = (value: number) => formatMiniMm(miniMm(value));
+
+/** Slender lengths of a part, the weakest first, with what breaks each at its tip. */
+export function ThinParts({ context }: { readonly context: PartContext }) {
+  const { bones } = useReckoned();
+  const armature = bones.get(context.part.id);
+  const limbs = thinLimbs(context, armature ? wireLines(context, armature) : []);
+  if (limbs.length === 0) return null;
+  return (
+    <section aria-label="Thin parts" className="mt-6 max-w-2xl">
+      <h3 className="font-semibold">Thin and protruding</h3>
+      <table className="mt-1 w-full">
+        <thead>
+          <tr className="heading border-b border-ink text-right">
+            <th className="py-1 text-left font-semibold">length</th>
+            <th className="px-2 font-semibold">long</th>
+            <th className="px-2 font-semibold">thin</th>
+            <th className="px-2 font-semibold">clay breaks at</th>
+            <th className="px-2 text-left font-semibold">borne by</th>
+          </tr>
+        </thead>
+        <tbody>
+          {limbs.map(({ region, lengthMm, thickMm, bearsN, wired }) => (
+            <tr key={region} className="border-b border-hair">
+              <th scope="row" className="py-1 text-left font-normal">
+                {region}
+              </th>
+              <td className="figure px-2 text-right">{mm(lengthMm)} mm</td>
+              <td className="figure px-2 text-right">{mm(thickMm)} mm</td>
+              <td className="figure px-2 text-right">{bearsN.toFixed(bearsN < 10 ? 1 : 0)} N</td>
+              <td className="px-2 text-quiet">{wired ? 'wire' : 'clay alone'}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
