@@ -3,6 +3,7 @@ import { armatureLines } from './armature.ts';
 import { pageLines } from './page.ts';
 import { reckoningLines } from './reckoning.ts';
 import { solidLines } from './solids.ts';
+import { twinLines } from './thicknessTwin.ts';
 import { yardstickMs } from './yardstick.ts';
 
 /** One measured thing. */
@@ -17,6 +18,7 @@ const lines = [
   ...reckoningLines(yardstick),
   ...solidLines(yardstick),
   ...armatureLines(yardstick),
+  ...twinLines(yardstick),
   ...(await pageLines(yardstick)),
 ];
 const page = [

@@ -3,7 +3,7 @@ import { type Reckoning, reckoning, sourced, type Term, termFrom } from '../reck
 import type { PartContext } from '../whole/context.ts';
 import type { ClayUse } from './clayUses.ts';
 import { coreDensity } from './coreStuff.ts';
-import { type PartSolid, regionVolumes } from './partSolid.ts';
+import type { PartSolid } from './partSolid.ts';
 
 /** What is held against the same part of solid clay. */
 export interface AgainstAsk {
@@ -53,19 +53,16 @@ function reckonWeight(context: PartContext, ask: AgainstAsk, coreG: number): Rec
 /** A limb is so many times as long as it is thick: a skirt or a neck does not droop. */
 const SLENDER = 2.5;
 
-/** The limb whose droop is told: the largest of the slender ones; null for a form without. */
-function heaviestLimb({ shape }: PartContext): string | null {
+/** Limbs that may droop: the slender ones that hang on the trunk. */
+function slenderLimbs({ shape }: PartContext): string[] {
   const [trunk, ...limbs] = shape.bones ?? [];
-  const volumes = regionVolumes(shape);
-  const names = limbs
+  return limbs
     .filter(({ from, to, radii }) => {
       const long = Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]);
       return long >= SLENDER * 2 * Math.max(...radii);
     })
     .map(({ region }) => region)
     .filter((name) => name !== trunk?.region);
-  if (names.length === 0) return null;
-  return names.reduce((a, b) => ((volumes.get(b) ?? 0) > (volumes.get(a) ?? 0) ? b : a));
 }
 
 /** Mass of a region, or of all of it, against the same of solid clay. */
@@ -82,19 +79,36 @@ function massShare(
   return whole > 0 ? (clayMm3 * rho.quantity.value + coreMm3 * q) / whole : 1;
 }
 
-function reckonSag(context: PartContext, ask: AgainstAsk, q: number): Reckoning {
-  const limb = heaviestLimb(context);
-  const share = massShare(context, ask, q, limb);
-  return reckoning({
-    key: 'bulk.sag',
-    part: context.part.id,
-    lens: 'bulk',
-    title: limb === null ? 'Bears on its wire, against solid' : `Droop of the ${limb}, against solid`,
-    quantity: { value: 100 * share, unit: '%' },
-    formula: 's = mass with the core ÷ mass of solid clay ρ',
-    terms: [ask.rho],
-    note: 'A limb on its wire droops in proportion to what it weighs.',
-  });
+/** Less money than this is none. */
+const A_PENNY = 0.01;
+
+/** A limb that is lighter by less than this is as it was, %. */
+const AS_BEFORE = 99.5;
+
+/** Where the core spares most: the limb that droops least against solid clay, or all of a form without limbs. */
+function reckonSag(context: PartContext, ask: AgainstAsk, q: number): Reckoning[] {
+  const limbs = context.shape.bones ? slenderLimbs(context) : [null];
+  const shares = limbs.map((limb) => ({ limb, value: 100 * massShare(context, ask, q, limb) }));
+  const least = shares.reduce<(typeof shares)[number] | null>(
+    (a, b) => (a && a.value <= b.value ? a : b),
+    null,
+  );
+  if (!least || least.value > AS_BEFORE) return [];
+  return [
+    reckoning({
+      key: 'bulk.sag',
+      part: context.part.id,
+      lens: 'bulk',
+      title:
+        least.limb === null
+          ? 'Bears on its wire, against solid'
+          : `Droop of the ${least.limb}, against solid`,
+      quantity: { value: least.value, unit: '%' },
+      formula: 's = mass with the core ÷ mass of solid clay ρ',
+      terms: [ask.rho],
+      note: 'A limb on its wire droops in proportion to what it weighs; the others change less.',
+    }),
+  ];
 }
 
 function reckonSaved(context: PartContext, ask: AgainstAsk, volume: Reckoning): Reckoning[] {
@@ -125,7 +139,7 @@ function reckonSaved(context: PartContext, ask: AgainstAsk, volume: Reckoning): 
     (sum, { use, price }) => sum + ((use.volumeMm3 * use.densityGCm3) / grams) * (price ?? 0),
     0,
   );
-  if (!(grams > 0)) return [saved];
+  if (!(grams > 0) || saved.quantity.value * mean < A_PENNY) return [saved];
   const perGram: Term = {
     symbol: 'e',
     name: 'Price of a gram',
@@ -201,7 +215,7 @@ export function reckonAgainst(context: PartContext, ask: AgainstAsk): Against {
       weight,
       ...reckonSaved(context, ask, volume),
       ...reckonMinutes(context, ask),
-      reckonSag(context, ask, q),
+      ...reckonSag(context, ask, q),
     ],
     coreG,
   };

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoClay, turnedForm } from '../demo/ferry.ts';
 import type { Form } from '../form/index.ts';
 import { makeShapeStore, PLAIN_PERSON } from '../form/index.ts';
+import { readPiece, writePiece } from '../piece/file.ts';
 import {
   addPart,
   type ClayId,
@@ -240,6 +241,35 @@ describe('thin parts', () => {
 });
 
 describe('bad figures', () => {
+  it.each([
+    ['clay.all-purpose.density', 0],
+    ['clay.all-purpose.density', -1.8],
+    ['clay.all-purpose.density', 1800],
+    ['foil.thickness', 0],
+    ['clay.pack', 0],
+    ['bulk.waste', 300],
+    ['core.air-dry-shrink', 100],
+    ['bulk.limit', Number.NaN],
+  ])('an own value that cannot be is not used: %s of %d', (row, value) => {
+    const part = { core: { kind: 'foil', skinMm: 4, packed: 'balled' } } as const;
+    const plain = reckoned(post, part);
+    const spoilt = reckoned(post, part, { own: { [row]: value } });
+    for (const key of ['bulk.clay', 'bulk.foil', 'bulk.thickest', 'bulk.weight'])
+      expect(spoilt.value(key), key).toBe(plain.value(key));
+  });
+
+  it('in a file it is put aside with the reason, and kept', () => {
+    const piece = {
+      ...newPiece('p', NOW),
+      clays: CLAYS,
+      own: { 'clay.all-purpose.density': 0, 'bulk.waste': 12 },
+    };
+    const { piece: read, damaged } = readPiece(writePiece(piece, {}), NOW);
+    expect(read.own).toEqual({ 'bulk.waste': 12 });
+    expect(damaged[0]?.where).toBe('own.clay.all-purpose.density');
+    expect(read.quarantine[0]?.raw).toBe(0);
+  });
+
   it('a skin thicker than the limb leaves no core and says so; nothing is not a number', () => {
     const found = reckoned(post, { core: { kind: 'foil', skinMm: 50, packed: 'balled' } });
     expect(found.figure('bulk.core')).toBeUndefined();

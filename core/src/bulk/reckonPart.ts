@@ -211,7 +211,7 @@ export function reckonPartBulk(context: PartContext): PartBulk | null {
     quantity: { value: thickestMm, unit: 'mm' },
     formula: 't = largest ball in the clay, at most L',
     terms: [limit.term('L')],
-    note: kind ? `In the ${ball.region}, core taken off.` : `In the ${ball.region}.`,
+    note: kind ? `In the ${ball.region}, core taken off; its wires are not.` : `In the ${ball.region}.`,
     verdict: judgeThickness(context, thickestMm, limit.value, core, ball.region),
   });
   const uses = clayUses(context, inside);

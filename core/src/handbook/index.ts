@@ -15,6 +15,7 @@ export { BENCH_THINGS } from './benchThings.ts';
 export { CARE, type CareNote, type CareStep } from './care.ts';
 export { CLAYS, type ClayFamily, type ClayRow } from './clays.ts';
 export { CORE_KINDS, CORES, type CoreKind, type CoreKindRow } from './cores.ts';
+export { type OwnLimits, ownFault, ownLimits } from './limits.ts';
 export { ROLLER_SETTINGS } from './rollers.ts';
 export type { Row, Standing, Unit } from './row.ts';
 export { FIGURE_HEIGHTS_MM, NAMED_SCALES, type NamedScale } from './scales.ts';
@@ -104,6 +105,11 @@ export function handbookRow(id: string): Row {
 /** Whether the handbook has a row the maker may overwrite under this id. */
 export function isOwnRow(id: string): boolean {
   return ROWS.get(id)?.own === true;
+}
+
+/** A row by its id, when there is one. */
+export function findRow(id: string): Row | undefined {
+  return ROWS.get(id);
 }
 
 /** The clay family's row. */

@@ -2,6 +2,7 @@ import { type ClassConstructor, plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { type ParseError, parse as parseTolerantly, printParseErrorCode } from 'jsonc-parser';
 import { choicesOf, NO_CLOTHES, WALL_NAMES } from '../form/index.ts';
+import { findRow, ownFault } from '../handbook/index.ts';
 import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
 import {
   DEFAULT_ADDITION,
@@ -256,7 +257,18 @@ function siftOwn(sieve: Sieve, own: unknown): Record<string, number> {
   }
   const kept: Record<string, number> = {};
   for (const [row, value] of Object.entries(own)) {
-    if (typeof value === 'number' && Number.isFinite(value)) kept[row] = value;
+    const known = findRow(row);
+    const fault = typeof value === 'number' && known ? ownFault(known, value) : null;
+    if (fault)
+      putAside(sieve, `own.${row}`, value, [
+        {
+          code: fault.isLow ? 'too-small' : 'too-large',
+          path: `own.${row}`,
+          found: String(value),
+          wanted: fault.wanted,
+        },
+      ]);
+    else if (typeof value === 'number' && Number.isFinite(value)) kept[row] = value;
     else
       putAside(sieve, `own.${row}`, value, [
         { code: 'not-a-number', path: `own.${row}`, found: String(value), wanted: '' },

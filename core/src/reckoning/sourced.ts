@@ -1,4 +1,4 @@
-import { handbookRow } from '../handbook/index.ts';
+import { handbookRow, ownFault } from '../handbook/index.ts';
 import type { Quantity, Term } from './types.ts';
 
 /** The maker's own values, by handbook row. */
@@ -11,7 +11,7 @@ export interface Sourced {
 }
 
 /**
- * The value of a handbook row, the maker's own where there is one.
+ * The value of a handbook row, the maker's own where there is one that can be used.
  *
  * @throws {UnknownRowError} for a row that is not in the handbook
  * @example sourced('bulk.limit', { 'bulk.limit': 10 }).value // 10
@@ -19,7 +19,7 @@ export interface Sourced {
 export function sourced(id: string, own: OwnValues): Sourced {
   const row = handbookRow(id);
   const ownValue = row.own ? own[id] : undefined;
-  const isOwn = ownValue !== undefined && Number.isFinite(ownValue);
+  const isOwn = ownValue !== undefined && ownFault(row, ownValue) === null;
   const range =
     !isOwn && row.low !== undefined && row.high !== undefined ? { low: row.low, high: row.high } : {};
   const quantity: Quantity = { value: isOwn ? ownValue : row.value, unit: row.unit, ...range };

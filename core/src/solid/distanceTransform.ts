@@ -77,30 +77,34 @@ export function distancesInside(
   const squared = new Float32Array(signed.length);
   const nearest = new Int32Array(signed.length);
   const line = new Line(Math.max(nx, ny, nz));
+  const [alongY, alongZ] = [new Spans(nx * nz, ny), new Spans(nx * ny, nz)];
   let inside = 0;
   for (let k = 0; k < nz; k += 1)
     for (let j = 0; j < ny; j += 1) {
       const row = k * plane + j * nx;
-      let any = false;
-      for (let i = 0; i < nx; i += 1) if ((signed[row + i] ?? 1) < 0) any = true;
-      if (!any) {
-        for (let i = 0; i < nx; i += 1) nearest[row + i] = row + i;
-        continue;
-      }
+      let [first, last] = [nx, -1];
       for (let i = 0; i < nx; i += 1) {
-        const isInside = (signed[row + i] ?? 1) < 0;
-        line.value[i] = isInside ? FAR : 0;
-        if (isInside) inside += 1;
+        nearest[row + i] = row + i;
+        if ((signed[row + i] ?? 1) >= 0) continue;
+        inside += 1;
+        if (first === nx) first = i;
+        last = i;
+        alongY.hold(k * nx + i, j);
+        alongZ.hold(j * nx + i, k);
       }
-      line.run(nx);
-      for (let i = 0; i < nx; i += 1) {
-        squared[row + i] = line.squared[i] ?? FAR;
-        const seed = line.seed[i] ?? -1;
-        nearest[row + i] = seed < 0 ? -1 : row + seed;
+      if (last < 0) continue;
+      // What is outside beside a cell inside hides all that is farther out.
+      const [from, to] = [Math.max(0, first - 1), Math.min(nx - 1, last + 1)];
+      for (let i = from; i <= to; i += 1) line.value[i - from] = (signed[row + i] ?? 1) < 0 ? FAR : 0;
+      line.run(to - from + 1);
+      for (let i = from; i <= to; i += 1) {
+        squared[row + i] = line.squared[i - from] ?? FAR;
+        const seed = line.seed[i - from] ?? -1;
+        nearest[row + i] = seed < 0 ? -1 : row + from + seed;
       }
     }
-  across(line, ny, nx, nz, nx, 1, plane, signed, squared, nearest);
-  across(line, nz, nx, ny, plane, 1, nx, signed, squared, nearest);
+  across(line, alongY, ny, nx, nz, nx, 1, plane, squared, nearest);
+  across(line, alongZ, nz, nx, ny, plane, 1, nx, squared, nearest);
   const distance = new Float32Array(signed.length);
   let c = 0;
   for (let k = 0; k < nz; k += 1)
@@ -132,34 +136,50 @@ export function distancesInside(
   return { distance, inside };
 }
 
+/** First and last cell inside along every line of an axis. */
+class Spans {
+  readonly first: Int32Array;
+  readonly last: Int32Array;
+  constructor(lines: number, count: number) {
+    this.first = new Int32Array(lines).fill(count);
+    this.last = new Int32Array(lines).fill(-1);
+  }
+
+  hold(line: number, at: number): void {
+    if (at < (this.first[line] ?? 0)) this.first[line] = at;
+    if (at > (this.last[line] ?? 0)) this.last[line] = at;
+  }
+}
+
 /** One pass over all lines along an axis, from what the axes before have found. */
 function across(
   line: Line,
+  spans: Spans,
   count: number,
   others1: number,
   others2: number,
   step: number,
   step1: number,
   step2: number,
-  signed: Float32Array,
   squared: Float32Array,
   nearest: Int32Array,
 ): void {
   const old = new Int32Array(count);
   for (let b = 0; b < others2; b += 1)
     for (let a = 0; a < others1; a += 1) {
-      const start = a * step1 + b * step2;
-      let any = false;
-      for (let i = 0; i < count; i += 1) {
+      const last = spans.last[b * others1 + a] ?? -1;
+      // A line that passes through nothing but outside keeps its zeros.
+      if (last < 0) continue;
+      const from = Math.max(0, (spans.first[b * others1 + a] ?? 0) - 1);
+      const cells = Math.min(count - 1, last + 1) - from + 1;
+      const start = a * step1 + b * step2 + from * step;
+      for (let i = 0; i < cells; i += 1) {
         const c = start + i * step;
-        if ((signed[c] ?? 1) < 0) any = true;
         line.value[i] = squared[c] ?? 0;
         old[i] = nearest[c] ?? -1;
       }
-      // A line that passes through nothing but outside keeps its zeros.
-      if (!any) continue;
-      line.run(count);
-      for (let i = 0; i < count; i += 1) {
+      line.run(cells);
+      for (let i = 0; i < cells; i += 1) {
         const c = start + i * step;
         const seed = line.seed[i] ?? -1;
         squared[c] = line.squared[i] ?? FAR;

@@ -1,4 +1,5 @@
 import type { InnerDistances } from './distanceTransform.ts';
+import { type StepsRound, stepsRound } from './stepsRound.ts';
 
 /** A cell whose ball no neighbour’s ball holds whole: the ridge of the distances. */
 interface Ridge {
@@ -6,34 +7,22 @@ interface Ridge {
   readonly count: number;
 }
 
-const ROOT2 = Math.SQRT2;
-const ROOT3 = Math.sqrt(3);
-
-/** Steps to the 26 neighbours of a cell with their lengths. */
-function neighboursOf(nx: number, plane: number): { readonly step: number; readonly length: number }[] {
-  const all: { step: number; length: number }[] = [];
-  for (let k = -1; k <= 1; k += 1)
-    for (let j = -1; j <= 1; j += 1)
-      for (let i = -1; i <= 1; i += 1) {
-        const sum = Math.abs(i) + Math.abs(j) + Math.abs(k);
-        if (sum > 0) all.push({ step: i + j * nx + k * plane, length: [0, 1, ROOT2, ROOT3][sum] ?? 1 });
-      }
-  return all;
-}
+/** Just farther than the corner of the cube of cells round a cell. */
+const CUBE = 1.75;
 
 /** A ball is told from the one beside it only when it is larger by more than this, in cells. */
-const SLACK = 0.1;
+const SLACK = 0.25;
 
-function ridgeOf(distance: Float32Array, nx: number, plane: number): Ridge {
-  const neighbours = neighboursOf(nx, plane);
+function ridgeOf(distance: Float32Array, { step, far }: StepsRound): Ridge {
   const cells = new Int32Array(distance.length);
   let count = 0;
   for (let c = 0; c < distance.length; c += 1) {
     const r = distance[c] ?? 0;
     if (r <= 0) continue;
     let isHeld = false;
-    for (const { step, length } of neighbours)
-      if ((distance[c + step] ?? 0) >= r + length - SLACK) {
+    // The first step leads to the cell itself.
+    for (let n = 1; n < step.length; n += 1)
+      if ((distance[c + (step[n] ?? 0)] ?? 0) >= r + (far[n] ?? 0) - SLACK) {
         isHeld = true;
         break;
       }
@@ -98,13 +87,15 @@ export function localThickness(
   onProgress: (share: number) => boolean = () => false,
 ): Float32Array | null {
   const plane = nx * ny;
-  const { cells, count } = ridgeOf(distance, nx, plane);
+  const around = stepsRound([nx, ny, nz], CUBE);
+  const { cells, count } = ridgeOf(distance, around);
   const steps = [1, nx, plane];
   const radius = Float32Array.from(cells, (c) => (distance[c] ?? 0) + beyondMiddle(distance, c, steps));
   const order = Uint32Array.from(cells, (_, i) => i).sort((a, b) => (radius[b] ?? 0) - (radius[a] ?? 0));
   const thickness = new Float32Array(distance.length);
   /** Which ball a cell is in, by its place in the order, from 1. */
   const ball = new Int32Array(distance.length);
+  const open = openCells(distance);
   const placeOf = (c: number): readonly [number, number, number] => {
     const z = Math.floor(c / plane);
     const y = Math.floor((c - z * plane) / nx);
@@ -131,18 +122,38 @@ export function localThickness(
       for (let j = j0; j <= j1; j += 1) {
         const wide = Math.floor(Math.sqrt(Math.max(0, left2 - (j - y) * (j - y))));
         const row = k * plane + j * nx;
-        const [i0, i1] = [row + Math.max(0, x - wide), row + Math.min(nx - 1, x + wide)];
-        // The largest are drawn first: what has a thickness already has a larger one.
-        for (let at = i0; at <= i1; at += 1)
-          if (ball[at] === 0 && (distance[at] ?? 0) > 0) {
-            ball[at] = n + 1;
-            thickness[at] = 2 * r;
-          }
+        const i1 = row + Math.min(nx - 1, x + wide);
+        // The largest are drawn first: what has a thickness already has a larger one, and is stepped over.
+        for (let at = openFrom(open, row + Math.max(0, x - wide)); at <= i1; at = openFrom(open, at + 1)) {
+          ball[at] = n + 1;
+          thickness[at] = 2 * r;
+          open[at] = at + 1;
+        }
       }
     }
   }
-  coverRest(thickness, distance, neighboursOf(nx, plane));
+  coverRest(thickness, distance, around.step);
   return thickness;
+}
+
+/** For every cell the next one from it on that is clay and in no ball yet, or a step on the way to it. */
+function openCells(distance: Float32Array): Int32Array {
+  const open = new Int32Array(distance.length + 1);
+  open[distance.length] = distance.length;
+  for (let c = distance.length - 1; c >= 0; c -= 1)
+    open[c] = (distance[c] ?? 0) > 0 ? c : (open[c + 1] ?? c + 1);
+  return open;
+}
+
+/** The next open cell from a place on; the way to it is halved for the next time (Tarjan & van Leeuwen 1984). */
+function openFrom(open: Int32Array, from: number): number {
+  let at = from;
+  for (let next = open[at] ?? at; next !== at; next = open[at] ?? at) {
+    const beyond = open[next] ?? next;
+    open[at] = beyond;
+    at = beyond;
+  }
+  return at;
 }
 
 /** Whether every look at the skin of a ball meets one that is drawn already. */
@@ -166,18 +177,12 @@ function isHeldAround(
 const LAYERS = 3;
 
 /** A cell right under the surface may lie a hair outside every ball: it takes the thickness beside it. */
-function coverRest(
-  thickness: Float32Array,
-  distance: Float32Array,
-  neighbours: readonly { readonly step: number }[],
-): void {
+function coverRest(thickness: Float32Array, distance: Float32Array, steps: Int32Array): void {
   let rest: number[] = [];
   for (let c = 0; c < thickness.length; c += 1)
     if (thickness[c] === 0 && (distance[c] ?? 0) > 0) rest.push(c);
   for (let layer = 0; layer < LAYERS && rest.length > 0; layer += 1) {
-    const taken = rest.map((c) =>
-      neighbours.reduce((most, { step }) => Math.max(most, thickness[c + step] ?? 0), 0),
-    );
+    const taken = rest.map((c) => steps.reduce((most, step) => Math.max(most, thickness[c + step] ?? 0), 0));
     rest.forEach((c, i) => {
       thickness[c] = taken[i] ?? 0;
     });

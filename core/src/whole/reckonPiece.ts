@@ -68,15 +68,9 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
   ];
   for (const one of sound) {
     const partBulk = bulk.get(one.part.id);
-    all.push(
-      ...reckonFeatures(one),
-      ...reckonSize(one),
-      ...reckonOven(one),
-      ...reckonPairs(one),
-      ...reckonPanels(one),
-      ...reckonInserts(one),
-    );
+    all.push(...reckonFeatures(one), ...reckonSize(one), ...reckonOven(one), ...reckonPairs(one));
     if (partBulk) all.push(...partBulk.figures, ...reckonPartBake(one, partBulk));
+    all.push(...reckonPanels(one), ...reckonInserts(one));
   }
   const clayParts = sound.flatMap((one) => {
     const figures = bulk.get(one.part.id);

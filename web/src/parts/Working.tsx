@@ -1,4 +1,4 @@
-import { handbookRow } from '@every-inch/core/handbook';
+import { handbookRow, ownLimits } from '@every-inch/core/handbook';
 import {
   formatQuantity,
   formatRange,
@@ -43,6 +43,7 @@ function OwnValue({ row }: { readonly row: string }) {
         label="Your own value, for this piece"
         value={own}
         placeholder={String(handbookRow(row).value)}
+        {...ownLimits(handbookRow(row))}
         onNumber={set}
         onEmpty={() => set(null)}
         after={handbookRow(row).unit}

@@ -1,5 +1,5 @@
 import { PAPERS, type Paper } from '@every-inch/core/drawing';
-import { isOwnRow, TABLES } from '@every-inch/core/handbook';
+import { isOwnRow, ownLimits, TABLES } from '@every-inch/core/handbook';
 import { formatQuantity } from '@every-inch/core/reckoning';
 import { useEffect } from 'react';
 import { Link } from 'react-router';
@@ -34,6 +34,7 @@ function OwnTables() {
                   label={`Your own: ${row.title}`}
                   value={own[row.id] ?? null}
                   placeholder="yours"
+                  {...ownLimits(row)}
                   after={row.unit}
                   onNumber={(value) => dispatch(ownValueSet({ row: row.id, value }))}
                   onEmpty={() => dispatch(ownValueSet({ row: row.id, value: null }))}

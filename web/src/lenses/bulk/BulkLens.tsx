@@ -1,6 +1,7 @@
 import { wireLines } from '@every-inch/core/armature';
 import { sectionDrawing } from '@every-inch/core/bulk';
 import { CORES, type CoreKind } from '@every-inch/core/handbook';
+import type { PartContext } from '@every-inch/core/whole';
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
@@ -20,6 +21,7 @@ import { ThinParts } from './ThinParts.tsx';
 const ClayBill = lazy(() => import('./ClayBill.tsx'));
 const Colours = lazy(() => import('./Colours.tsx'));
 const Panels = lazy(() => import('./Panels.tsx'));
+const SolidView = lazy(() => import('../../parts/solid/SolidView.tsx'));
 const Thickness = lazy(() => import('./Thickness.tsx'));
 
 const HATCHED = '[background:repeating-linear-gradient(45deg,var(--paper)_0_2px,var(--foil)_2px_4px)]';
@@ -84,31 +86,68 @@ function Section() {
   );
 }
 
-/** The section, or the thickness of the clay everywhere. */
+/** Ways to look at the inside of a part, with their keys. */
+const WAYS = [
+  { id: 'section', says: 'Section', key: null },
+  { id: 'thickness', says: 'Thickness everywhere', key: 't' },
+  { id: 'space', says: 'In space, peeled', key: 'v' },
+] as const;
+type Way = (typeof WAYS)[number]['id'];
+
+/** The part in space, peeled to its core and its wires. */
+function Space({ context }: { readonly context: PartContext }) {
+  const { bones } = useReckoned();
+  const armature = bones.get(context.part.id);
+  const { shrink } = context;
+  const wires = useMemo(
+    () =>
+      (armature ? wireLines(context, armature) : []).map(({ points, widthMm }) => ({
+        points: points.map(([x, y, z]) => [x * shrink, y * shrink, z * shrink] as const),
+        widthMm: widthMm * shrink,
+      })),
+    [context, armature, shrink],
+  );
+  return (
+    <div className="h-[min(440px,56vh)] min-h-72">
+      <SolidView context={context} wires={wires} startsAt="core" />
+    </div>
+  );
+}
+
+/** The inside of the part: its section, the thickness of its clay everywhere, or peeled in space. */
 function Upper() {
   const part = useAppSelector(selectPart);
   const { contexts } = useReckoned();
-  const [isThickness, setIsThickness] = useState(false);
-  const toggle = useCallback(() => setIsThickness((now) => !now), []);
-  useLensKey('t', toggle);
+  const [way, setWay] = useState<Way>('section');
+  const toggle = useCallback((to: Way) => setWay((now) => (now === to ? 'section' : to)), []);
+  useLensKey('t', () => toggle('thickness'));
+  useLensKey('v', () => toggle('space'));
   const context = part ? contexts.get(part.id) : undefined;
   const canLook = context !== undefined && context.part.mix.length > 0;
+  const shown = canLook ? way : 'section';
   return (
     <>
       {canLook && (
-        <p className="flex justify-end">
-          <button type="button" className="press-quiet" aria-pressed={isThickness} onClick={toggle}>
-            {isThickness ? 'Back to the section' : 'Thickness everywhere'}{' '}
-            <kbd className="figure text-quiet">T</kbd>
-          </button>
-        </p>
+        <fieldset className="flex justify-end gap-1">
+          <legend className="sr-only">How the inside is shown</legend>
+          {WAYS.map(({ id, says, key }) => (
+            <button
+              key={id}
+              type="button"
+              className={`press-quiet ${shown === id ? 'font-semibold' : ''}`}
+              aria-pressed={shown === id}
+              onClick={() => setWay(id)}
+            >
+              {says} {key && <kbd className="figure text-quiet">{key.toUpperCase()}</kbd>}
+            </button>
+          ))}
+        </fieldset>
       )}
-      {isThickness && canLook ? (
-        <Suspense fallback={<p className="p-4 text-quiet">Looking through the clay …</p>}>
-          <Thickness context={context} />
+      {shown === 'section' && <Section />}
+      {context && shown !== 'section' && (
+        <Suspense fallback={<p className="p-4 text-quiet">Looking into the clay …</p>}>
+          {shown === 'thickness' ? <Thickness context={context} /> : <Space context={context} />}
         </Suspense>
-      ) : (
-        <Section />
       )}
     </>
   );

@@ -18,6 +18,7 @@ import { inches } from '../../parts/lengths.ts';
 import { useReckoned } from '../../state/derived.ts';
 import { editAt, useAppDispatch } from '../../state/store.ts';
 import { useThickness } from '../../workers/useThickness.ts';
+import { PlaneKey } from './PlaneKey.tsx';
 
 const SAYS: Readonly<Record<Plane, string>> = {
   front: 'from the front',
@@ -35,7 +36,14 @@ function shadeOf(value: number, leastMm: number, limitMm: number): readonly [num
 }
 
 const FOIL: readonly [number, number, number] = [150, 158, 164];
+/** The core is hatched: every few cells along a slope it is darker. */
+const HATCH: readonly [number, number, number] = [96, 104, 112];
+const HATCH_EVERY = 6;
 const WIRE: readonly [number, number, number] = [60, 88, 112];
+
+function hatched(along: number): readonly [number, number, number] {
+  return along % HATCH_EVERY < 2 ? HATCH : FOIL;
+}
 
 interface CutProps {
   readonly map: ThicknessMap;
@@ -61,14 +69,14 @@ function Cut({ map, plane, atMm, leastMm, limitMm, name }: CutProps) {
         const thick = slice.thickness[from] ?? 0;
         const filled = slice.filled[from] ?? 0;
         if (thick === 0 && filled === 0) continue;
-        const [r, g, b] = thick > 0 ? shadeOf(thick, leastMm, limitMm) : filled === 1 ? FOIL : WIRE;
+        const [r, g, b] = thick > 0 ? shadeOf(thick, leastMm, limitMm) : filled === 1 ? hatched(u + v) : WIRE;
         image.data.set([r, g, b, 255], to);
       }
     context.putImageData(image, 0, 0);
   }, [slice, leastMm, limitMm]);
   const [wide, tall] = [slice.width * slice.cell, slice.height * slice.cell];
   return (
-    <div className="relative mx-auto h-full max-w-full" style={{ aspectRatio: `${wide} / ${tall}` }}>
+    <div className="relative h-full min-w-0 max-w-full" style={{ aspectRatio: `${wide} / ${tall}` }}>
       <canvas
         ref={canvas}
         width={slice.width}
@@ -109,7 +117,7 @@ function Legend({ leastMm, limitMm }: { readonly leastMm: number; readonly limit
       shade: shadeOf(value, leastMm, limitMm),
     })),
     { says: `over ${mm(limitMm)} mm, does not cure through`, shade: shadeOf(2 * limitMm, leastMm, limitMm) },
-    { says: 'foil', shade: FOIL },
+    { says: 'core', shade: FOIL },
     { says: 'wire', shade: WIRE },
   ];
   return (
@@ -243,7 +251,13 @@ export default function Thickness({ context }: { readonly context: PartContext }
           </span>
         </label>
       </div>
-      <div className="mt-2 flex h-[min(380px,46vh)] justify-center">
+      <div className="mt-2 flex h-[min(380px,46vh)] justify-center gap-3">
+        <PlaneKey
+          context={context}
+          plane={plane}
+          atMm={atMm}
+          onAt={(to) => setAt(Math.max(low, Math.min(high, to)))}
+        />
         <Cut
           map={map}
           plane={plane}

@@ -12,7 +12,7 @@ import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '
 import { GripView } from './GripView.tsx';
 import { RowOrder } from './RowOrder.tsx';
 
-const SolidView = lazy(() => import('./SolidView.tsx'));
+const SolidView = lazy(() => import('../../parts/solid/SolidView.tsx'));
 const PictureScene = lazy(() => import('./picture/PictureScene.tsx'));
 const PoseBoard = lazy(() => import('../../parts/PoseBoard.tsx'));
 

@@ -4,13 +4,13 @@ import { type CoreAsk, scaledAsk, viewTitle } from '@every-inch/core/form';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { heroicOf, type PartContext } from '@every-inch/core/whole';
 import { type KeyboardEvent, lazy, type PointerEvent, Suspense, useMemo, useRef, useState } from 'react';
-import { Choice } from '../../parts/Choice.tsx';
-import { DrawingView } from '../../parts/DrawingView.tsx';
-import { useTrueSize } from '../../parts/screenScale.ts';
-import { TrueSize } from '../../parts/TrueSize.tsx';
 import { type SolidWork, useSolid } from '../../workers/useSolid.ts';
+import { Choice } from '../Choice.tsx';
+import { DrawingView } from '../DrawingView.tsx';
+import { useTrueSize } from '../screenScale.ts';
+import { TrueSize } from '../TrueSize.tsx';
 import { SolidFiles } from './SolidFiles.tsx';
-import type { Cut, Standpoint } from './SolidScene.tsx';
+import type { Cut, Peel, SolidWire, Standpoint } from './SolidScene.tsx';
 
 const SolidScene = lazy(() => import('./SolidScene.tsx'));
 
@@ -185,8 +185,23 @@ function SolidSays({ work, shrink }: { readonly work: SolidWork; readonly shrink
   );
 }
 
-/** The selected part in space, to be turned, looked through and cut. */
-export default function SolidView({ context }: { readonly context: PartContext }) {
+const NO_WIRES: readonly SolidWire[] = [];
+const PEELS: readonly (readonly [Peel, string])[] = [
+  ['skin', 'clay'],
+  ['core', 'core'],
+  ['wire', 'wire'],
+];
+
+interface SolidViewProps {
+  readonly context: PartContext;
+  /** Wires in it, in the part’s own frame. */
+  readonly wires?: readonly SolidWire[];
+  /** How far it is peeled to begin with. */
+  readonly startsAt?: Peel;
+}
+
+/** The selected part in space, to be turned, looked through, cut, and peeled to its core and its wires. */
+export default function SolidView({ context, wires = NO_WIRES, startsAt = 'skin' }: SolidViewProps) {
   const { part, scale, own, shrink } = context;
   const core = useMemo(() => coreDepth(context), [context]);
   const work = useSolid(part.form, heroicOf(scale.heroic, own), core);
@@ -195,6 +210,8 @@ export default function SolidView({ context }: { readonly context: PartContext }
   const [isClear, setIsClear] = useState(false);
   const [cut, setCut] = useState<Cut | null>(null);
   const [inRegions, setInRegions] = useState(false);
+  const [peel, setPeel] = useState<Peel>(startsAt);
+  const layers = PEELS.filter(([to]) => to === 'skin' || (to === 'core' ? core !== null : wires.length > 0));
   const screen = useTrueSize();
   const [isTrue, setIsTrue] = useState(false);
   const canDraw = useMemo(hasWebGl, []);
@@ -228,6 +245,8 @@ export default function SolidView({ context }: { readonly context: PartContext }
                 cut={cut}
                 material={part.mix.length > 0 ? 'raw' : 'wood'}
                 regionColours={regionColours}
+                wires={wires}
+                peel={layers.some(([to]) => to === peel) ? peel : 'skin'}
               />
             </Suspense>
           )}
@@ -262,6 +281,15 @@ export default function SolidView({ context }: { readonly context: PartContext }
               <input type="checkbox" checked={isClear} onChange={() => setIsClear(!isClear)} />
               see through
             </label>
+            {layers.length > 1 && (
+              <Choice
+                hideLabel
+                label="Peeled to"
+                value={peel}
+                options={layers.map(([value, says]) => ({ value, says: `peeled to the ${says}` }))}
+                onChoose={setPeel}
+              />
+            )}
             <CutFields cut={cut} onCut={setCut} />
             {regions.length > 1 && (
               <label className="flex items-center gap-1.5">

@@ -7,6 +7,7 @@ import {
   DoubleSide,
   type OrthographicCamera,
   Plane,
+  Quaternion,
   Vector3,
 } from 'three';
 import type { SolidTriangles } from '../../workers/solidMessages.ts';
@@ -31,7 +32,20 @@ interface SceneProps {
   readonly material: string;
   /** A colour for each region; null for one colour. */
   readonly regionColours: readonly string[] | null;
+  /** Wires in it, in the frame of the solid. */
+  readonly wires: readonly SolidWire[];
+  /** How far it is peeled. */
+  readonly peel: Peel;
 }
+
+/** A wire as it runs, with its width. */
+export interface SolidWire {
+  readonly points: readonly (readonly [number, number, number])[];
+  readonly widthMm: number;
+}
+
+/** What is left to be seen: all of it, what is under the clay, or the wires alone. */
+export type Peel = 'skin' | 'core' | 'wire';
 
 /** A plane that what lies beyond it is taken off by: square to an axis, at a share of the solid. */
 export interface Cut {
@@ -138,7 +152,46 @@ function useCut(geometry: BufferGeometry | null, cut: Cut | null): Plane[] {
   }, [geometry, cut]);
 }
 
-function Bodies({ skin, core, isClear, cut, material, regionColours, ...view }: SceneProps) {
+/** Sides that a wire is drawn with. */
+const WIRE_SIDES = 12;
+
+/** Wires as straight lengths of round bar, with a ball at each bend. */
+function Wires({ wires }: Pick<SceneProps, 'wires'>) {
+  const lengths = useMemo(
+    () =>
+      wires.flatMap(({ points, widthMm }) =>
+        points.slice(1).map((to, i) => {
+          const [from, end] = [new Vector3(...(points[i] ?? to)), new Vector3(...to)];
+          const way = end.clone().sub(from);
+          const turn = new Quaternion().setFromUnitVectors(new Vector3(0, 1, 0), way.clone().normalize());
+          return {
+            middle: from.clone().add(end).multiplyScalar(0.5),
+            end,
+            long: way.length(),
+            turn,
+            r: widthMm / 2,
+          };
+        }),
+      ),
+    [wires],
+  );
+  const colour = colourOf('wire');
+  return lengths.map(({ middle, end, long, turn, r }, i) => (
+    // biome-ignore lint/suspicious/noArrayIndexKey: lengths are known by their place
+    <group key={i}>
+      <mesh position={middle} quaternion={turn}>
+        <cylinderGeometry args={[r, r, long, WIRE_SIDES]} />
+        <meshStandardMaterial color={colour} roughness={0.4} metalness={0.4} />
+      </mesh>
+      <mesh position={end}>
+        <sphereGeometry args={[r, WIRE_SIDES, WIRE_SIDES / 2]} />
+        <meshStandardMaterial color={colour} roughness={0.4} metalness={0.4} />
+      </mesh>
+    </group>
+  ));
+}
+
+function Bodies({ skin, core, isClear, cut, material, regionColours, wires, peel, ...view }: SceneProps) {
   const { invalidate } = useThree();
   const outer = useGeometry(skin, regionColours);
   const inner = useGeometry(core, null);
@@ -151,7 +204,7 @@ function Bodies({ skin, core, isClear, cut, material, regionColours, ...view }: 
   return (
     <>
       <Stand geometry={outer} {...view} />
-      <mesh geometry={outer} renderOrder={1}>
+      <mesh geometry={outer} renderOrder={1} visible={peel === 'skin'}>
         <meshStandardMaterial
           key={inColours ? 'regions' : 'one'}
           color={inColours ? '#ffffff' : colourOf(material)}
@@ -164,7 +217,7 @@ function Bodies({ skin, core, isClear, cut, material, regionColours, ...view }: 
           depthWrite={!isClear}
         />
       </mesh>
-      {inner && (isClear || cut) && (
+      {inner && peel !== 'wire' && (isClear || cut || peel === 'core') && (
         <mesh geometry={inner}>
           <meshStandardMaterial
             color={colourOf('foil')}
@@ -175,6 +228,7 @@ function Bodies({ skin, core, isClear, cut, material, regionColours, ...view }: 
           />
         </mesh>
       )}
+      {(isClear || cut || peel !== 'skin') && <Wires wires={wires} />}
     </>
   );
 }

@@ -1,0 +1,49 @@
+import type { Row } from './row.ts';
+
+/** What an own value of a row may be. */
+export interface OwnLimits {
+  readonly min?: number;
+  readonly max?: number;
+}
+
+/** Lengths that something is divided by: nothing of that size is no value. */
+const DIVISORS =
+  /^(foil\.(thickness|width|loose|balled|hammered)|core\.(coil-wire|coil-share|card-thickness)|roller\.|sheet\.length|cut\.bar|scale\.)/;
+/** Less than any thing at the bench, and denser than any stuff there is. */
+const LEAST = 0.001;
+const DENSEST = 25;
+/** A share of nearly all of it: more would leave nothing. */
+const MOST_PERCENT = 95;
+
+/** Limits of a row’s own value: what is divided by is over 0, a density is one of this world, a share leaves something. */
+export function ownLimits(row: Row): OwnLimits {
+  if (row.value < 0 || (row.low !== undefined && row.low < 0)) return {};
+  switch (row.unit) {
+    case '°C':
+    case '°C apart':
+    case '°':
+    case 'N·mm':
+      return {};
+    case 'g/cm³':
+      return { min: LEAST, max: DENSEST };
+    case 'GPa':
+    case 'MPa':
+    case 'g':
+      return { min: LEAST };
+    case '%':
+      return { min: 0, max: MOST_PERCENT };
+    default:
+      return { min: DIVISORS.test(row.id) ? LEAST : 0 };
+  }
+}
+
+/** What is wrong with an own value of a row; null when it can be used. */
+export function ownFault(
+  row: Row,
+  value: number,
+): { readonly wanted: string; readonly isLow: boolean } | null {
+  const { min, max } = ownLimits(row);
+  if (!Number.isFinite(value)) return { wanted: 'a number', isLow: true };
+  if (min !== undefined && value < min) return { wanted: String(min), isLow: true };
+  return max !== undefined && value > max ? { wanted: String(max), isLow: false } : null;
+}
