@@ -86,6 +86,7 @@ function plot(grown: readonly Grown[], yardstick: number): string {
   const ticksY = Array.from({ length: roof - bottom + 1 }, (_, i) => 10 ** (bottom + i));
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${wide} ${high}" font-family="sans-serif" font-size="12">`,
+    '<title>Time of the thickness against the cells of its grid</title>',
     `<rect width="${wide}" height="${high}" fill="#fbfcf8"/>`,
     ...ticksX.map(
       (cells) =>

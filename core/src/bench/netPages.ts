@@ -12,17 +12,29 @@ function quarterTurned(outline: Outline): Outline {
 /** From line to line of what is written on a piece, mm. */
 const LINE = 3.6;
 
+/** About how wide a letter of the smallest type is, mm. */
+const LETTER = 1.4;
+
+/** Where the middle of a line of words goes, so that it stays on a piece so wide. */
+function within(middle: number, text: string, wide: number): number {
+  const half = (LETTER * text.length) / 2;
+  return half > wide / 2 ? wide / 2 : Math.max(half, Math.min(wide - half, middle));
+}
+
 /** A piece with its name and size on it, its box from the origin. */
-function pieceItems({ piece, turned }: Pick<PlacedPiece, 'piece' | 'turned'>): DrawItem[] {
+function pieceItems(
+  { piece, turned }: Pick<PlacedPiece, 'piece' | 'turned'>,
+  material: 'paper' | 'none' = 'none',
+): DrawItem[] {
   const outline = turned ? quarterTurned(piece.outline) : piece.outline;
-  const [left, bottom] = extentOf(outline);
+  const [left, bottom, right] = extentOf(outline);
   const [w, h] = sizeOf(piece).map((mm) => formatMiniMm(miniMm(mm)));
   // Where there is most room for words, clear of openings.
   const deep = deepestIn(outline).at;
   const at = [deep[0] - left, deep[1] - bottom + LINE] as const;
   const line = (text: string, down: number): DrawItem => ({
     kind: 'text',
-    at: [at[0], at[1] - down],
+    at: [within(at[0], text, right - left), at[1] - down],
     text,
     size: 2.5,
     anchor: 'middle',
@@ -30,7 +42,7 @@ function pieceItems({ piece, turned }: Pick<PlacedPiece, 'piece' | 'turned'>): D
     quiet: true,
   });
   return [
-    moved({ kind: 'area', outline, material: 'none', weight: 'thin' }, [-left, -bottom]),
+    moved({ kind: 'area', outline, material, weight: 'thin' }, [-left, -bottom]),
     line(piece.name, 0),
     line(`${w} × ${h}`, LINE),
     ...(piece.edges === '' ? [] : [line(piece.edges, 2 * LINE)]),
@@ -64,7 +76,10 @@ export function sheetsDrawing(
       material: 'raw-clay',
       weight: 'hair',
     };
-    const here = [edge, ...placed.flatMap((one) => pieceItems(one).map((item) => moved(item, one.at)))];
+    const here = [
+      edge,
+      ...placed.flatMap((one) => pieceItems(one, 'paper').map((item) => moved(item, one.at))),
+    ];
     const out = here.map((item) => moved(item, [x, high - lengthMm]));
     x += widthMm + gap;
     return out;

@@ -39,7 +39,7 @@ export interface LoftedShape extends Shape {
 const CELLS = { looked: 300_000, most: 3_000_000 };
 
 /** Cells of the grid that a core is measured on. */
-const CORE_CELLS = 100_000;
+const CORE_CELLS = 70_000;
 
 /** Edge of a cell: a person gets some 200 to the stature, whatever the pose. */
 function cellFor(lofts: readonly Placed[], box: Box): number {
