@@ -50,7 +50,7 @@ test('every figure opens to its working, and an own value goes before the handbo
   await expect.poll(() => foil.textContent()).not.toBe(before);
   // On to what it was reckoned from, and back.
   await working.getByRole('button', { name: 'reckoned: open its working' }).first().click();
-  await expect(page.getByRole('dialog', { name: 'Working of Foil core, volume' })).toContainText(
+  await expect(page.getByRole('dialog', { name: 'Working of Core of foil, volume' })).toContainText(
     'What depends on it',
   );
   await page.getByRole('button', { name: '← back' }).click();

@@ -2,6 +2,7 @@ import { BASES } from './bases.ts';
 import { BENCH_THINGS } from './benchThings.ts';
 import { CLAYS } from './clays.ts';
 import { CORE_RULES } from './cores.ts';
+import { HEAT_RULES } from './heat.ts';
 import { BODY_CANONS, BODY_FRACTIONS, BODY_GIRTHS, BODY_MASSES } from './people.ts';
 import { SHEET_RULES } from './rollers.ts';
 import type { Row } from './row.ts';
@@ -71,6 +72,7 @@ export const TABLES: readonly HandbookTable[] = [
     ]),
   },
   { id: 'heat', title: 'Heat', rows: BAKE_RULES },
+  { id: 'simulation', title: 'How heat goes in', rows: HEAT_RULES },
 ];
 
 const ROWS: ReadonlyMap<string, Row> = new Map(

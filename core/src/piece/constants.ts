@@ -1,3 +1,5 @@
+import { CORE_KINDS } from '../handbook/index.ts';
+
 /** Stamp of a piece's file. */
 export const PIECE_FORMAT = 'every-inch/piece';
 /** Version this program writes. */
@@ -40,3 +42,17 @@ export const CLAY_WISHES = ['strong', 'crisp', 'see-through', 'long-soft', 'unba
 export type ClayWish = (typeof CLAY_WISHES)[number];
 export const TAKING_KINDS = ['length', 'height', 'angle'] as const;
 export type TakingKind = (typeof TAKING_KINDS)[number];
+/** A core as the piece’s school has it, none, or a kind settled for a part. */
+export const CORE_CHOICES = ['school', 'none', ...CORE_KINDS] as const;
+export const INSERT_SHAPES = ['round', 'square'] as const;
+export type InsertShape = (typeof INSERT_SHAPES)[number];
+/** How an insert sits in its hole. */
+export const INSERT_FITS = ['glued', 'free', 'press'] as const;
+export type InsertFit = (typeof INSERT_FITS)[number];
+/** What the air of the oven does, what a piece stands on in it, and how it cools. */
+export const OVEN_AIRS = ['still', 'fan', 'tent'] as const;
+export type OvenAir = (typeof OVEN_AIRS)[number];
+export const OVEN_UNDERS = ['rack', 'tile', 'pad'] as const;
+export type OvenUnder = (typeof OVEN_UNDERS)[number];
+export const OVEN_COOLINGS = ['ajar', 'out'] as const;
+export type OvenCooling = (typeof OVEN_COOLINGS)[number];

@@ -1,6 +1,7 @@
 import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
 import type {
   Addition,
+  BakeSettings,
   BranchPlan,
   Brief,
   Clay,
@@ -30,6 +31,14 @@ export const DEFAULT_BRIEF: Brief = {
   seenFrom: 'all-round',
   note: '',
   schools: DEFAULT_SCHOOLS,
+};
+export const DEFAULT_OVEN: BakeSettings = {
+  dialC: null,
+  holdMin: null,
+  air: 'still',
+  under: 'tile',
+  preheated: true,
+  cooling: 'ajar',
 };
 export const DEFAULT_BRANCHES: BranchPlan = { folded: false, roots: true, twigs: 0, twigWire: null };
 export const DEFAULT_RUN = {
@@ -130,6 +139,7 @@ export function newPiece(name: string, created: string, random: () => number = M
     wireStock: [],
     wireSold: 'metric',
     drills: [],
+    oven: DEFAULT_OVEN,
     decisions: [],
     references: [],
     log: [],

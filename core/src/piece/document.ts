@@ -39,6 +39,12 @@ import {
   type ClosingStep,
   OUTCOMES,
   type Outcome,
+  OVEN_AIRS,
+  OVEN_COOLINGS,
+  OVEN_UNDERS,
+  type OvenAir,
+  type OvenCooling,
+  type OvenUnder,
   PIECE_FORMAT,
   PIECE_VERSION,
   PURPOSES,
@@ -350,6 +356,18 @@ export class Reference {
   @IsArray() @ArrayMaxSize(500) @ValidateNested({ each: true }) @Type(() => Taking) takings!: Taking[];
 }
 
+/** How the oven is run for this piece. */
+export class BakeSettings {
+  /** Null takes what the card says. */
+  @IsOptional() @IsNumber(FINITE) @Min(40) @Max(250) dialC!: number | null;
+  /** Minutes in it; null holds it until it is cured. */
+  @IsOptional() @IsNumber(FINITE) @IsPositive() @Max(1440) holdMin!: number | null;
+  @IsIn(OVEN_AIRS) air!: OvenAir;
+  @IsIn(OVEN_UNDERS) under!: OvenUnder;
+  @IsBoolean() preheated!: boolean;
+  @IsIn(OVEN_COOLINGS) cooling!: OvenCooling;
+}
+
 /** A piece: everything that is saved, undone and exported. */
 export class Piece {
   @Equals(PIECE_FORMAT) format!: typeof PIECE_FORMAT;
@@ -386,6 +404,7 @@ export class Piece {
   drills!: number[];
   /** How wire is sold here, for the wire that is advised. */
   @IsIn(WIRE_SYSTEMS) wireSold!: WireSystem;
+  @IsDefined() @ValidateNested() @Type(() => BakeSettings) oven!: BakeSettings;
   @IsArray() @ValidateNested({ each: true }) @Type(() => Decision) decisions!: Decision[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => Reference) references!: Reference[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => LogEntry) log!: LogEntry[];

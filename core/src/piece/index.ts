@@ -5,7 +5,6 @@ export type * from './document.ts';
 export * from './edit.ts';
 export { PieceFileError, type PieceFileFault } from './errors.ts';
 export * from './ids.ts';
-export { CORE_CHOICES, INSERT_FITS, INSERT_SHAPES } from './inside.ts';
 export { mixesOf } from './links.ts';
 export { type Problem, type ProblemCode, problemText } from './problems.ts';
 export { type Knot, validatePiece } from './repair.ts';

@@ -17,14 +17,12 @@ import {
   MinLength,
   ValidateNested,
 } from 'class-validator';
-import { CORE_KINDS, type CoreKind } from '../handbook/index.ts';
+import type { CoreKind } from '../handbook/index.ts';
+import { CORE_CHOICES, INSERT_FITS, INSERT_SHAPES, type InsertFit, type InsertShape } from './constants.ts';
 import { type ClayId, ID_PATTERN } from './ids.ts';
 
 const FINITE = { allowInfinity: false, allowNaN: false } as const;
 const NAME_LENGTH = 200;
-
-/** As the piece’s school has it, none, or a kind settled for this part. */
-export const CORE_CHOICES = ['school', 'none', ...CORE_KINDS] as const;
 
 /** One clay of a mix, by parts of volume. */
 export class MixShare {
@@ -61,14 +59,11 @@ export class RegionChoice {
   @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => ZoneShare) zones!: ZoneShare[];
 }
 
-export const INSERT_SHAPES = ['round', 'square'] as const;
-export const INSERT_FITS = ['glued', 'free', 'press'] as const;
-
 /** Something that is let into the clay: a magnet, a battery, a pane, a tube. */
 export class Insert {
   @Matches(ID_PATTERN) id!: string;
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
-  @IsIn(INSERT_SHAPES) shape!: (typeof INSERT_SHAPES)[number];
+  @IsIn(INSERT_SHAPES) shape!: InsertShape;
   /** Across, or its longer side, on the bench. */
   @IsNumber(FINITE) @IsPositive() @Max(2000) widthMm!: number;
   /** Its shorter side; the same as the width for a round one. */
@@ -77,7 +72,7 @@ export class Insert {
   @IsNumber(FINITE) @IsPositive() @Max(2000) depthMm!: number;
   /** Whether the thing itself was measured, or the mark it left when pressed into clay. */
   @IsIn(['thing', 'mark']) measured!: 'thing' | 'mark';
-  @IsIn(INSERT_FITS) fit!: (typeof INSERT_FITS)[number];
+  @IsIn(INSERT_FITS) fit!: InsertFit;
   /** Comes out again: it is not baked, and there must be a way to it. */
   @IsBoolean() removable!: boolean;
 }

@@ -14,6 +14,7 @@ import {
   DEFAULT_ENTRY,
   DEFAULT_FIT,
   DEFAULT_INSERT,
+  DEFAULT_OVEN,
   DEFAULT_PART,
   DEFAULT_REFERENCE,
   DEFAULT_REGION,
@@ -287,6 +288,7 @@ function siftHead(sieve: Sieve, record: RawRecord, now: string): RawRecord {
     brief: DEFAULT_BRIEF,
     wireSold: 'metric',
     drills: [],
+    oven: DEFAULT_OVEN,
   };
   const brief = merged(DEFAULT_BRIEF, record.brief ?? {});
   const head: RawRecord = {
@@ -304,6 +306,7 @@ function siftHead(sieve: Sieve, record: RawRecord, now: string): RawRecord {
     wireStock: [],
     wireSold: record.wireSold ?? defaults.wireSold,
     drills: record.drills ?? defaults.drills,
+    oven: merged(DEFAULT_OVEN, record.oven ?? {}),
     decisions: [],
     references: [],
     log: [],

@@ -1,7 +1,7 @@
 import { sectionDrawing } from '@every-inch/core/bulk';
 import { CARE } from '@every-inch/core/handbook';
 import { formatQuantity, formatRange } from '@every-inch/core/reckoning';
-import { useMemo } from 'react';
+import { lazy, Suspense, useMemo } from 'react';
 import { Link } from 'react-router';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
@@ -14,6 +14,8 @@ import { useReckoned } from '../../state/derived.ts';
 import { selected } from '../../state/sessionSlice.ts';
 import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { BakeCard } from './BakeCard.tsx';
+
+const SimulatedBake = lazy(() => import('./SimulatedBake.tsx'));
 
 /** Each baked part: its thickest clay and the time that asks for. */
 function PartsTable() {
@@ -107,7 +109,9 @@ function Baked() {
 export default function BakeLens() {
   const part = useAppSelector(selectPart);
   const piece = useOpenPiece();
-  const { book } = useReckoned();
+  const { book, contexts, bulk } = useReckoned();
+  const context = part ? contexts.get(part.id) : undefined;
+  const ownBulk = part ? bulk.get(part.id) : undefined;
   const card = ['temperature', 'dial', 'hold', 'set'].map((key) => book.get(`/bake.${key}`));
   const own = part ? book.of('bake', part.id) : [];
   return (
@@ -123,6 +127,11 @@ export default function BakeLens() {
           )}
           <Baked />
           <PartsTable />
+          {context && ownBulk && (
+            <Suspense fallback={<p className="p-4 text-quiet">Looking into the oven …</p>}>
+              <SimulatedBake key={context.part.id} context={context} bulk={ownBulk} />
+            </Suspense>
+          )}
           <p className="mt-3">
             <Link to={`/piece/${piece.id}/log`} className="text-fired underline underline-offset-2">
               Record a bake in the log

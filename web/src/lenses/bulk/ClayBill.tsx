@@ -49,7 +49,12 @@ export default function ClayBill() {
       </div>
       <div style={{ height: AXIS + BAR * shown.length }} aria-hidden>
         <ResponsiveContainer width="100%" height="100%">
-          <BarChart data={data} layout="vertical" margin={{ left: 8, right: 16, top: 4, bottom: 4 }}>
+          <BarChart
+            accessibilityLayer={false}
+            data={data}
+            layout="vertical"
+            margin={{ left: 8, right: 16, top: 4, bottom: 4 }}
+          >
             <XAxis type="number" tick={{ fill: 'var(--quiet)', fontSize: 11 }} stroke="var(--hair)" />
             <YAxis
               type="category"

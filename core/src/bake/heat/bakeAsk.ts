@@ -1,0 +1,151 @@
+import { coreAskOf, coreDensity, coreKindOf, type PartBulk } from '../../bulk/index.ts';
+import { type CoreAsk, coreField, deepGrid, type Shape, scaledAsk } from '../../form/index.ts';
+import type { CoreKind } from '../../handbook/index.ts';
+import { sourced } from '../../reckoning/index.ts';
+import type { PartContext } from '../../whole/context.ts';
+import { mixWindow } from '../window.ts';
+import { type HeatBody, heatBody, type Stuff } from './body.ts';
+import type { OvenRun } from './oven.ts';
+import type { CureRules } from './simulate.ts';
+
+/** How the maker bakes: what the air does, what is under it. */
+export interface BakeWay {
+  readonly air: 'still' | 'fan' | 'tent';
+  readonly under: 'rack' | 'tile' | 'pad';
+  readonly preheated: boolean;
+  readonly cooling: OvenRun['cooling'];
+  /** What the dial is set to, °C. */
+  readonly dialC: number;
+  /** Null holds it until it is cured. */
+  readonly holdMin: number | null;
+}
+
+/** A part to be baked; plain data, fit to be sent to a worker. */
+export interface BakeAsk {
+  /** Part’s frame ÷ miniature. */
+  readonly shrink: number;
+  /** Edge of a cell, miniature mm. */
+  readonly cellMm: number;
+  /** Miniature mm; null without a core. */
+  readonly core: CoreAsk | null;
+  readonly clay: Stuff;
+  readonly coreStuff: Stuff | null;
+  readonly film: number;
+  readonly under: number | null;
+  readonly oven: OvenRun;
+  readonly rules: CureRules;
+  readonly marginShare: number;
+}
+
+/** Cells across the clay over a core, and across the thickest of a solid form. */
+const ACROSS_SKIN = 4;
+const ACROSS_SOLID = 12;
+/** Most cells of clay that are followed. */
+const MOST = 150_000;
+const LEAST_CELL = 0.15;
+
+/** How a kind of core takes and leads heat. */
+function coreStuffOf(context: PartContext, kind: CoreKind): Stuff {
+  const of = (row: string) => sourced(row, context.own).value;
+  const rho = coreDensity(context, kind) * 1000;
+  switch (kind) {
+    case 'foil':
+    case 'coil':
+      return { k: of('heat.foil-k'), rho, c: of('heat.foil-c') };
+    case 'wood':
+    case 'card':
+      return { k: of('heat.wood-k'), rho, c: of('heat.wood-c') };
+    case 'fibre':
+      return { k: of('heat.fibre-k'), rho, c: of('heat.wood-c') };
+    case 'air-dry':
+      return { k: of('heat.dry-clay-k'), rho, c: of('heat.dry-clay-c') };
+  }
+}
+
+/** Edge of a cell: so many across the thinnest clay that matters, as far as there may be so many cells. */
+function cellFor({ shape, shrink }: PartContext, core: CoreAsk | null, clayMm3: number): number {
+  const solid = shape.thickest.diameterMm / shrink / ACROSS_SOLID;
+  const wanted = core ? Math.min(solid, core.skinMm / ACROSS_SKIN) : solid;
+  return Math.max(LEAST_CELL, wanted, Math.cbrt(clayMm3 / MOST));
+}
+
+/**
+ * What is asked of the bake of a part; null when nothing in it is baked.
+ *
+ * @param way how the maker bakes
+ * @param coarser cells so many times as large, for a look while something is changed
+ */
+export function bakeAsk(context: PartContext, bulk: PartBulk, way: BakeWay, coarser = 1): BakeAsk | null {
+  const { piece, own, shrink } = context;
+  const ids = new Set(bulk.uses.map(({ clay }) => clay.id));
+  const window = mixWindow(piece.clays.filter(({ id }) => ids.has(id)));
+  if (!window) return null;
+  const of = (row: string) => sourced(row, own).value;
+  const grams = bulk.uses.reduce((sum, use) => sum + use.volumeMm3 * use.densityGCm3, 0);
+  const mm3 = bulk.uses.reduce((sum, use) => sum + use.volumeMm3, 0);
+  const core = bulk.kind ? coreAskOf(context) : null;
+  const kind = coreKindOf(context);
+  return {
+    shrink,
+    cellMm: coarser * cellFor(context, core, mm3),
+    core,
+    clay: { k: of('heat.clay-k'), rho: (1000 * grams) / Math.max(1e-9, mm3), c: of('heat.clay-c') },
+    coreStuff: bulk.kind && kind ? coreStuffOf(context, kind) : null,
+    film: of(`heat.film-${way.air}`),
+    under: way.under === 'rack' ? null : of(`heat.under-${way.under}`),
+    oven: {
+      dialC: way.dialC,
+      errorC: of('oven.dial-error'),
+      swingC: of('oven.swing'),
+      roomC: of('heat.room'),
+      preheated: way.preheated,
+      holdMin: way.holdMin,
+      cooling: way.cooling,
+    },
+    rules: {
+      setC: window.lowC,
+      topC: window.highC,
+      withinC: of('heat.cure-within'),
+      minutes: of('heat.cure-minutes'),
+      scorchC: of('bake.scorch'),
+      handleC: of('heat.handle'),
+    },
+    marginShare: of('heat.margin') / 100,
+  };
+}
+
+/** Where the cells of a body lie, for drawing them. */
+export interface BodyFrame {
+  readonly size: readonly [number, number, number];
+  /** Corner of the first cell and its edge, miniature mm. */
+  readonly min: readonly [number, number, number];
+  readonly cell: number;
+}
+
+/**
+ * The body of a part on its grid.
+ *
+ * @throws {GridError} for more cells than a grid may have
+ * @throws {RangeError} when nothing is inside
+ */
+export function bodyOf(shape: Shape, ask: BakeAsk): { readonly body: HeatBody; readonly frame: BodyFrame } {
+  const { shrink } = ask;
+  const grid = shape.sample(ask.cellMm * shrink);
+  const core = ask.core ? coreField(deepGrid(grid), shape.regions, scaledAsk(ask.core, shrink)) : null;
+  const small = {
+    size: grid.size,
+    cell: grid.cell / shrink,
+    distance: grid.distance.map((value) => value / shrink),
+    owner: grid.owner,
+  };
+  const body = heatBody({
+    grid: small,
+    core,
+    clay: ask.clay,
+    coreStuff: ask.coreStuff,
+    film: ask.film,
+    under: ask.under,
+  });
+  const [x, y, z] = grid.min;
+  return { body, frame: { size: grid.size, min: [x / shrink, y / shrink, z / shrink], cell: small.cell } };
+}
