@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { armatureLines } from './armature.ts';
+import { heatLines } from './heat.ts';
 import { pageLines } from './page.ts';
 import { reckoningLines } from './reckoning.ts';
 import { solidLines } from './solids.ts';
@@ -19,6 +20,7 @@ const lines = [
   ...solidLines(yardstick),
   ...armatureLines(yardstick),
   ...twinLines(yardstick),
+  ...heatLines(yardstick),
   ...(await pageLines(yardstick)),
 ];
 const page = [

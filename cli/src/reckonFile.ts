@@ -13,6 +13,7 @@ import { ScaleError } from '@every-inch/core/scale';
 import { eyesOf, reckonSight, reckonSmallestBox } from '@every-inch/core/size';
 import { type PieceReckoned, reckonPiece } from '@every-inch/core/whole';
 import Papa from 'papaparse';
+import { bakeLines } from './bakeLines.ts';
 import { bonesLines } from './bonesLines.ts';
 import { bulkLines } from './bulkLines.ts';
 import { thicknessLines } from './thicknessLines.ts';
@@ -137,6 +138,7 @@ export function reckonFile(
         ...figures.map(lineOf),
         ...(asked.lens === undefined || asked.lens === 'bones' ? bonesLines(reckoned, asked.part) : []),
         ...(asked.lens === 'bulk' ? bulkLines(reckoned, asked.part) : []),
+        ...(asked.lens === 'bake' ? bakeLines(reckoned, asked.part) : []),
         // Looking through every solid takes seconds: it is asked for by its lens.
         ...(asked.lens === 'bulk' ? thicknessLines(reckoned, asked.part) : []),
       ].join('\n')}\n`;

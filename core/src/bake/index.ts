@@ -1,3 +1,4 @@
+export { type AuditItem, auditPart } from './audit.ts';
 export { holdMinutes } from './holdMinutes.ts';
 export { reckonPartBake, reckonPieceBake } from './reckonBake.ts';
 export { type ClayWindow, type MixWindow, mixWindow, windowOf } from './window.ts';

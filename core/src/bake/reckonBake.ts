@@ -1,5 +1,7 @@
+import type { PartBulk } from '../bulk/index.ts';
 import { type Reckoning, reckoning, sourced, type Term, termFrom, type Verdict } from '../reckoning/index.ts';
 import type { PartContext, PieceContext } from '../whole/context.ts';
+import { reckonAudit } from './audit.ts';
 import { holdMinutes } from './holdMinutes.ts';
 import { type MixWindow, mixWindow, windowTerm } from './window.ts';
 
@@ -85,14 +87,17 @@ export interface Baked {
 }
 
 /** The bake card of one part; empty when nothing in it is baked. */
-export function reckonPartBake(context: PartContext, { thickest, uses }: Baked): Reckoning[] {
+export function reckonPartBake(context: PartContext, bulk: PartBulk): Reckoning[] {
+  const { thickest, uses } = bulk;
   const ids = new Set(uses.map(({ clay }) => clay.id));
   const window = mixWindow(context.piece.clays.filter(({ id }) => ids.has(id)));
   if (!window) return [];
   const place: Place = { part: context.part.id, lens: 'bake' };
+  const temperature = reckonTemperature(context, place, window);
   return [
-    reckonTemperature(context, place, window),
+    temperature,
     reckonHold(context, place, window, termFrom('t', thickest)),
+    ...reckonAudit(context, bulk, temperature),
   ];
 }
 

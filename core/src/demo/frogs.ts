@@ -84,13 +84,13 @@ export function tollFrogs(now: string): Piece {
         'pike',
         'Pike',
         { kind: 'rod', lengthMm: 2300, startMm: 50, endMm: 40, lying: false },
-        { count: 5, parent: frog, note: 'Wire, 1.0 mm.' },
+        { count: 5, parent: frog, note: 'Wire, 1.0 mm.', stuff: 'wire' },
       ),
       demoPart(
         'base',
         'Round base',
         { kind: 'cylinder', heightMm: 3, bottomMm: 32, topMm: 31, lying: false },
-        { count: 5, parent: frog, sized: 'miniature', note: 'Cut from 3 mm ply.' },
+        { count: 5, parent: frog, sized: 'miniature', note: 'Cut from 3 mm ply.', stuff: 'wood' },
       ),
       demoPart(
         'gate-post',
@@ -130,7 +130,7 @@ export function tollFrogs(now: string): Piece {
         'reed',
         'Reed',
         { kind: 'rod', lengthMm: 1500, startMm: 26, endMm: 12, lying: false },
-        { count: 24, note: 'Broom bristle.' },
+        { count: 24, note: 'Broom bristle.', stuff: 'acrylic-fibre' },
       ),
     ],
     fits: [

@@ -22,6 +22,7 @@ export type { Row, Standing, Unit } from './row.ts';
 export { FIGURE_HEIGHTS_MM, NAMED_SCALES, type NamedScale } from './scales.ts';
 export { LIFE_SIZES } from './sizes.ts';
 export { SOFTNESS, type SoftnessRow } from './softness.ts';
+export { STUFF_IDS, STUFFS, type StuffId, type StuffRow, stuffRow } from './stuffs.ts';
 export {
   awgMm,
   gaugeOf,

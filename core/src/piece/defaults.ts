@@ -64,11 +64,15 @@ export const DEFAULT_INSERT = {
   measured: 'thing',
   fit: 'glued',
   removable: false,
+  stuff: null,
+  afterBake: false,
 } satisfies Partial<Insert>;
 export const DEFAULT_PART = {
   parent: null,
   count: 1,
   sized: 'life',
+  stuff: null,
+  afterBake: false,
   core: DEFAULT_CORE,
   mix: [],
   wishes: [],

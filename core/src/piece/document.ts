@@ -28,6 +28,8 @@ import {
   type ClayFamily,
   CORE_KINDS,
   type CoreKind,
+  STUFF_IDS,
+  type StuffId,
   WIRE_SYSTEMS,
   type WireSystem,
 } from '../handbook/index.ts';
@@ -188,6 +190,10 @@ export class Part {
   form!: Form;
   /** Empty when the part is not of clay. */
   @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => MixShare) mix!: MixShare[];
+  /** What a part that is not of clay is made of; null when that is not said. */
+  @IsOptional() @IsIn(STUFF_IDS) stuff!: StuffId | null;
+  /** Put on only after what it hangs on has been baked. */
+  @IsBoolean() afterBake!: boolean;
   @IsDefined() @ValidateNested() @Type(() => CoreChoice) core!: CoreChoice;
   /** What is asked of its clay, for the choosing of one. */
   @IsArray() @IsIn(CLAY_WISHES, { each: true }) wishes!: ClayWish[];

@@ -17,7 +17,7 @@ import {
   MinLength,
   ValidateNested,
 } from 'class-validator';
-import type { CoreKind } from '../handbook/index.ts';
+import { type CoreKind, STUFF_IDS, type StuffId } from '../handbook/index.ts';
 import { CORE_CHOICES, INSERT_FITS, INSERT_SHAPES, type InsertFit, type InsertShape } from './constants.ts';
 import { type ClayId, ID_PATTERN } from './ids.ts';
 
@@ -73,6 +73,10 @@ export class Insert {
   /** Whether the thing itself was measured, or the mark it left when pressed into clay. */
   @IsIn(['thing', 'mark']) measured!: 'thing' | 'mark';
   @IsIn(INSERT_FITS) fit!: InsertFit;
-  /** Comes out again: it is not baked, and there must be a way to it. */
+  /** What it is made of; null when that is not said. */
+  @IsOptional() @IsIn(STUFF_IDS) stuff!: StuffId | null;
+  /** Let in after the bake. */
+  @IsBoolean() afterBake!: boolean;
+  /** Comes out again: there must be a way to it. */
   @IsBoolean() removable!: boolean;
 }

@@ -285,6 +285,13 @@ export const KEYS: readonly KeyRow[] = [
     says: 'cost of all clay, against the budget',
   },
   { key: 'bake.temperature', lens: 'bake', of: 'both', unit: '°C', says: 'lowest window of the clays in it' },
+  {
+    key: 'bake.audit',
+    lens: 'bake',
+    of: 'part',
+    unit: 'count',
+    says: 'things that must not go into the oven with it',
+  },
   { key: 'bake.dial', lens: 'bake', of: 'piece', unit: '°C', says: 'what to set this oven’s dial to' },
   {
     key: 'bake.hold',

@@ -13,6 +13,7 @@ import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
 import { useReckoned } from '../../state/derived.ts';
 import { selected } from '../../state/sessionSlice.ts';
 import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { Audit } from './Audit.tsx';
 import { BakeCard } from './BakeCard.tsx';
 
 const SimulatedBake = lazy(() => import('./SimulatedBake.tsx'));
@@ -127,6 +128,7 @@ export default function BakeLens() {
           )}
           <Baked />
           <PartsTable />
+          {context && ownBulk && <Audit context={context} bulk={ownBulk} />}
           {context && ownBulk && (
             <Suspense fallback={<p className="p-4 text-quiet">Looking into the oven …</p>}>
               <SimulatedBake key={context.part.id} context={context} bulk={ownBulk} />

@@ -2,6 +2,7 @@ import { CORES } from '@every-inch/core/handbook';
 import { CORE_CHOICES, type Part } from '@every-inch/core/piece';
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { StuffFields } from '../../parts/StuffFields.tsx';
 import { editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
 import { Mix } from './Mix.tsx';
 
@@ -26,6 +27,17 @@ export function BulkFields({ part }: { readonly part: Part }) {
         without="not of clay"
         onMix={(mix) => dispatch(editAt(`clay of ${part.name}`, ['parts', part.id, 'mix'], mix))}
       />
+      {part.mix.length === 0 && (
+        <StuffFields
+          name={part.name}
+          stuff={part.stuff}
+          afterBake={part.afterBake}
+          onStuff={(stuff) => dispatch(editAt(`stuff of ${part.name}`, ['parts', part.id, 'stuff'], stuff))}
+          onAfter={(afterBake) =>
+            dispatch(editAt(`when ${part.name} goes on`, ['parts', part.id, 'afterBake'], afterBake))
+          }
+        />
+      )}
       {part.mix.length > 0 && (
         <>
           <Choice

@@ -9,6 +9,7 @@ import {
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
+import { StuffFields } from '../../parts/StuffFields.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { useReckoned } from '../../state/derived.ts';
 import { editAt, useAppDispatch } from '../../state/store.ts';
@@ -80,6 +81,13 @@ function One({ insert, hole, onChange, onRemove }: OneProps) {
         />
         comes out again
       </label>
+      <StuffFields
+        name={insert.name}
+        stuff={insert.stuff}
+        afterBake={insert.afterBake}
+        onStuff={(stuff) => onChange({ stuff })}
+        onAfter={(afterBake) => onChange({ afterBake })}
+      />
       <output className="pb-1">{hole}</output>
       <button type="button" className="press-quiet text-wont" onClick={onRemove}>
         Remove

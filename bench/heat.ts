@@ -1,0 +1,46 @@
+import { type BakeWay, bakeAsk, bodyOf, simulateBake } from '@every-inch/core/bake/heat';
+import { lowWaterFerry } from '@every-inch/core/demo';
+import { makeShapeStore } from '@every-inch/core/form';
+import { reckonPiece } from '@every-inch/core/whole';
+import type { Line } from './run.ts';
+import { timed } from './yardstick.ts';
+
+const NOW = '2026-07-30T12:00:00Z';
+const WAY: BakeWay = {
+  air: 'still',
+  under: 'tile',
+  preheated: true,
+  cooling: 'ajar',
+  dialC: 130,
+  holdMin: 45,
+};
+
+/** Heat through the ferrywoman over 45 minutes, as on screen and as the first look. */
+export function heatLines(yardstick: number): Line[] {
+  const { contexts, bulk } = reckonPiece(lowWaterFerry(NOW), {
+    shapes: makeShapeStore(),
+    workshopOwn: {},
+    now: NOW,
+  });
+  const [context, own] = [contexts.get('ferrywoman'), bulk.get('ferrywoman')];
+  if (!context || !own) throw new Error('the ferry has no ferrywoman');
+  const line = (what: string, coarser: number, aim: string): Line => {
+    const ask = bakeAsk(context, own, WAY, coarser);
+    if (!ask) throw new Error('she is not baked');
+    let cells = 0;
+    const ms = timed(3, () => {
+      const { body } = bodyOf(context.shape, ask);
+      cells = body.cells.length;
+      simulateBake(body, ask.oven, ask.rules, { untilMin: 45 });
+    });
+    return {
+      what: `${what}, ${ask.cellMm.toFixed(1)} mm, ${Math.round(cells / 1000)} 000 cells`,
+      got: `${ms.toFixed(0)} ms (${(ms / yardstick).toFixed(1)} yardsticks)`,
+      aim,
+    };
+  };
+  return [
+    line('Ferrywoman: 45 minutes of heat through her', 1, 'at most 2 500 ms'),
+    line('Ferrywoman: the same, the first look', 2, 'at most 250 ms'),
+  ];
+}
