@@ -57,3 +57,48 @@ test('heat is worked through the solid: a fan cures it sooner, a time too short 
   expect(await curedAfter(page)).toBeLessThan(still);
   await expect(bake.getByText(/over the top of its window/)).toBeVisible();
 });
+
+test('a running bake counts on through a reload, is seen from every stage, and ends as an entry of the log', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await page.clock.install({ time: new Date('2026-11-26T10:00:00') });
+  await openDemo(page, 'Low Water Ferry', 'Bake');
+  await page
+    .getByRole('button', { name: /^Enamel mug/ })
+    .first()
+    .click();
+  const bake = page.getByRole('region', { name: 'Bake worked through' });
+  await bake.getByLabel('In the oven').fill('20');
+  const start = bake.getByRole('button', { name: /^It is in: start the clock, 20 min/ });
+  await page.clock.runFor(2000);
+  await expect(start).toBeVisible({ timeout: 40_000 });
+  await start.click();
+  await page.clock.runFor(2000);
+  const live = page.getByRole('region', { name: 'Running bake' });
+  await expect(live.getByRole('timer')).toHaveText(/^19:5\d$/);
+
+  // Ten minutes later, after a reload: ten are left, and the head of another stage says so.
+  await page.clock.fastForward('10:00');
+  await page.reload();
+  await page.clock.runFor(3000);
+  await expect(live.getByRole('timer')).toHaveText(/^9:\d\d$/);
+  await stage(page, 'Size');
+  await expect(page.getByRole('link', { name: /^Bake of Enamel mug: in the oven 9:/ })).toBeVisible();
+
+  // Over its time it is told, wherever the maker is.
+  await page.clock.fastForward('12:00');
+  await page.clock.runFor(2000);
+  await expect(page.getByRole('link', { name: /^Bake of Enamel mug: OVER/ })).toBeVisible();
+  await expect(page.getByText('Enamel mug: the time is up, out of the heat.')).toBeVisible();
+  await page.getByRole('link', { name: /^Bake of Enamel mug/ }).click();
+  await live.getByRole('button', { name: 'The heat is off' }).click();
+  await page.clock.fastForward('01:30:00');
+  await page.clock.runFor(2000);
+  await expect(live.getByText('since it was cool enough to be handled')).toBeVisible();
+  await live.getByRole('button', { name: 'Write it in the log' }).click();
+  await expect(live).toHaveCount(0);
+  await stage(page, 'Log');
+  await expect(page.getByText('Enamel mug, by the clock')).toBeVisible();
+  await expect(page.getByText(/2[2-4] min/).first()).toBeVisible();
+});

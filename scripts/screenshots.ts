@@ -88,7 +88,15 @@ const SHOTS: readonly Shot[] = [
   },
   { name: 'bones', path: `${FERRY}/bones` },
   { name: 'bulk', path: `${FERRY}/bulk` },
-  { name: 'bake', path: `${FERRY}/bake` },
+  {
+    name: 'bake',
+    path: `${FERRY}/bake`,
+    act: async (page) => {
+      await page.getByText(/^Cured through/).waitFor({ timeout: 30_000 });
+      await page.waitForTimeout(6000);
+      await page.getByRole('region', { name: 'Before the oven' }).evaluate((node) => node.scrollIntoView());
+    },
+  },
   { name: 'bench', path: `${FERRY}/bench` },
   { name: 'log', path: `${FERRY}/log` },
   { name: 'handbook', path: '/handbook' },

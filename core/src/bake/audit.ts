@@ -19,7 +19,10 @@ const JOINED: readonly Fit['kind'][] = ['pegged-into', 'goes-into', 'covers', 'h
 function attached(part: Part, piece: Piece): Part[] {
   const joined = piece.fits
     .filter(({ kind }) => JOINED.includes(kind))
-    .flatMap(({ part: a, on: b }) => (a === part.id ? [b] : b === part.id ? [a] : []));
+    // What goes into, onto or under a part is joined to it; what a part itself is only put into is not.
+    .flatMap(({ kind, part: a, on: b }) =>
+      b === part.id ? [a] : a === part.id && kind === 'pegged-into' ? [b] : [],
+    );
   return piece.parts.filter(
     (one) => one.mix.length === 0 && (one.parent === part.id || joined.includes(one.id)),
   );

@@ -1,4 +1,5 @@
 export { type AuditItem, auditPart } from './audit.ts';
 export { holdMinutes } from './holdMinutes.ts';
 export { reckonPartBake, reckonPieceBake } from './reckonBake.ts';
+export { type BakeStage, bakeStage, clockText, type RunningBake, readRunningBake } from './running.ts';
 export { type ClayWindow, type MixWindow, mixWindow, windowOf } from './window.ts';

@@ -7,6 +7,7 @@ import { editAt, store, useAppDispatch, useAppSelector, useOpenPiece } from '../
 import { exportFile, save } from '../storage/shelf.ts';
 import { Converter } from './Converter.tsx';
 import { Mark } from './Mark.tsx';
+import { RunningBake } from './RunningBake.tsx';
 import { ScaleMenu } from './ScaleMenu.tsx';
 
 function KeptAt() {
@@ -93,6 +94,7 @@ export function Head() {
       <div className="ml-auto w-[23rem] max-w-full shrink max-md:order-last max-md:w-full">
         <Converter />
       </div>
+      <RunningBake />
       <HistoryButtons />
       <KeptAt />
       <span className="flex">

@@ -1,3 +1,4 @@
+import type { RunningBake } from '@every-inch/core/bake';
 import type { Paper } from '@every-inch/core/drawing';
 import type { OwnValues } from '@every-inch/core/reckoning';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
@@ -12,6 +13,8 @@ export interface Workshop {
   /** What a printed rule of 100 mm measured. */
   readonly ruleMeasuredMm: number;
   readonly theme: 'system' | 'light' | 'dark';
+  /** The bake that is going on, whatever piece is open. */
+  readonly bake: RunningBake | null;
 }
 
 export const DEFAULT_WORKSHOP: Workshop = {
@@ -20,6 +23,7 @@ export const DEFAULT_WORKSHOP: Workshop = {
   paper: 'A4',
   ruleMeasuredMm: 100,
   theme: 'system',
+  bake: null,
 };
 
 const slice = createSlice({

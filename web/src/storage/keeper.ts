@@ -1,7 +1,9 @@
+import { readRunningBake } from '@every-inch/core/bake';
 import type { Piece } from '@every-inch/core/piece';
 import { keepingChanged, kept } from '../state/sessionSlice.ts';
 import { store } from '../state/store.ts';
 import { DEFAULT_WORKSHOP, type Workshop, workshopOpened } from '../state/workshopSlice.ts';
+import { hearBake, tellBake } from './bakeChannel.ts';
 import { type Drawers, openDrawers } from './drawers.ts';
 import { PieceStore } from './pieceStore.ts';
 import { announceKept, onHandOver } from './tabs.ts';
@@ -23,7 +25,8 @@ export function pieceStore(): Promise<PieceStore> {
 
 async function openWorkshop(drawers: Drawers): Promise<void> {
   const settings = await drawers.settings.get<Partial<Workshop>>('workshop');
-  store.dispatch(workshopOpened({ ...DEFAULT_WORKSHOP, ...settings }));
+  const bake = readRunningBake(settings?.bake);
+  store.dispatch(workshopOpened({ ...DEFAULT_WORKSHOP, ...settings, bake }));
 }
 
 async function keepPiece(piece: Piece): Promise<void> {
@@ -69,6 +72,7 @@ export function startKeeping(): () => void {
     if (workshop !== keptWorkshop) {
       keptWorkshop = workshop;
       void pieceStore().then(({ drawers }) => drawers.settings.set('workshop', workshop));
+      tellBake(workshop.bake);
     }
   };
 
@@ -87,9 +91,11 @@ export function startKeeping(): () => void {
   document.addEventListener('visibilitychange', onHide);
   window.addEventListener('pagehide', flush);
   const stopHearing = onHandOver(flush);
+  const stopBake = hearBake();
   return () => {
     unsubscribe();
     stopHearing();
+    stopBake();
     document.removeEventListener('visibilitychange', onHide);
     window.removeEventListener('pagehide', flush);
   };

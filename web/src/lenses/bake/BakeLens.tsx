@@ -15,6 +15,7 @@ import { selected } from '../../state/sessionSlice.ts';
 import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { Audit } from './Audit.tsx';
 import { BakeCard } from './BakeCard.tsx';
+import { LiveBake } from './LiveBake.tsx';
 
 const SimulatedBake = lazy(() => import('./SimulatedBake.tsx'));
 
@@ -120,6 +121,7 @@ export default function BakeLens() {
       title="Bake"
       middle={
         <>
+          <LiveBake />
           <h3 className="mb-2 font-semibold">Everything in one load</h3>
           {card[0] ? (
             <BakeCard figures={card} />

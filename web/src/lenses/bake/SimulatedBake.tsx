@@ -19,6 +19,7 @@ import { NumberField } from '../../parts/NumberField.tsx';
 import { useReckoned } from '../../state/derived.ts';
 import { editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
 import { type BakeFound, useBake } from '../../workers/useBake.ts';
+import { StartBake } from './LiveBake.tsx';
 
 /** Longest bake that is looked at, min. */
 const UNTIL = 360;
@@ -62,7 +63,7 @@ function Settings({ settings, usualDialC }: SettingsProps) {
         max={UNTIL}
         placeholder="till cured"
         after="min"
-        className="w-20"
+        className="w-24"
         onNumber={(holdMin) => set({ holdMin }, 'time in the oven')}
         onEmpty={() => set({ holdMin: null }, 'time in the oven')}
       />
@@ -426,6 +427,18 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
               needMin={rules.minutes}
             />
           </div>
+          {found.run.holdMin !== null && (
+            <p className="mt-2">
+              <StartBake
+                what={part.name}
+                part={part.id}
+                dialC={way.dialC}
+                holdMin={found.run.holdMin}
+                coolMin={Math.max(0, (found.run.handleMin ?? found.run.holdMin + 60) - found.run.holdMin)}
+                thicknessMm={book.get(`${part.id}/bulk.thickest`)?.quantity.value ?? null}
+              />
+            </p>
+          )}
           <div className="mt-2 flex flex-wrap gap-4">
             <Says
               found={found}

@@ -1,0 +1,54 @@
+import { describe, expect, it } from 'vitest';
+import { bakeStage, clockText, type RunningBake, readRunningBake } from './index.ts';
+
+const bake: RunningBake = {
+  pieceId: 'p',
+  pieceName: 'P',
+  part: null,
+  what: 'everything',
+  dialC: 130,
+  holdMin: 30,
+  coolMin: 40,
+  thicknessMm: 9,
+  startedAt: '2026-11-26T10:00:00.000Z',
+  outAt: null,
+};
+const at = (clock: string) => Date.parse(`2026-11-26T${clock}:00.000Z`);
+
+describe('a running bake, by the clock', () => {
+  it('counts down, goes over, cools and is cool', () => {
+    expect(bakeStage(bake, at('10:10'))).toEqual({ stage: 'in', ms: 20 * 60_000, heldMin: 10 });
+    expect(bakeStage(bake, at('10:33'))).toEqual({ stage: 'over', ms: 3 * 60_000, heldMin: 33 });
+    const out = { ...bake, outAt: '2026-11-26T10:32:00.000Z' };
+    expect(bakeStage(out, at('10:42'))).toEqual({ stage: 'cooling', ms: 30 * 60_000, heldMin: 32 });
+    expect(bakeStage(out, at('11:30'))).toEqual({ stage: 'cool', ms: 18 * 60_000, heldMin: 32 });
+  });
+
+  it('a laptop asleep over the end finds it over by as much', () => {
+    expect(bakeStage(bake, at('12:30')).ms).toBe(120 * 60_000);
+  });
+
+  it('a clock set back shows no time before it went in', () => {
+    expect(bakeStage(bake, at('09:00')).heldMin).toBe(0);
+  });
+
+  it('reads like a clock', () => {
+    expect(clockText(725_000)).toBe('12:05');
+    expect(clockText(3_725_400)).toBe('1:02:05');
+    expect(clockText(-5)).toBe('0:00');
+  });
+
+  it('what was kept is read back; what is none is not taken for one', () => {
+    expect(readRunningBake(JSON.parse(JSON.stringify(bake)))).toEqual(bake);
+    for (const bad of [
+      null,
+      undefined,
+      4,
+      {},
+      { ...bake, startedAt: 'yesterday' },
+      { ...bake, holdMin: 'long' },
+      { ...bake, outAt: 7 },
+    ])
+      expect(readRunningBake(bad)).toBeNull();
+  });
+});
