@@ -17,7 +17,9 @@ export const LAUNCH = { executablePath, args: ARGS };
 
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 40_000,
+  timeout: 60_000,
+  // A whole piece is built and reckoned anew on every page that is opened: a busy machine takes its time over it.
+  expect: { timeout: 12_000 },
   fullyParallel: true,
   workers: 2,
   forbidOnly: true,

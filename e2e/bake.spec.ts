@@ -102,3 +102,20 @@ test('a running bake counts on through a reload, is seen from every stage, and e
   await expect(page.getByText('Enamel mug, by the clock')).toBeVisible();
   await expect(page.getByText(/2[2-4] min/).first()).toBeVisible();
 });
+
+test('clays of two windows take two loads; in clays of one they go in together', async ({ page }) => {
+  await openDemo(page, 'Toll Frogs', 'Bake');
+  const loads = page.getByRole('region', { name: 'Loads' });
+  await expect(loads.getByRole('heading', { name: /^2 loads of the oven/ })).toBeVisible();
+  await expect(loads.getByRole('img', { name: 'The oven from above, 2 loads' })).toBeVisible();
+  await expect(loads.getByRole('listitem').filter({ hasText: 'Gate beam, Gate post × 2' })).toContainText(
+    '110–120 °C',
+  );
+  await stage(page, 'Bulk');
+  for (const part of [/^Gate post/, /^Gate beam/]) {
+    await page.getByRole('button', { name: part }).first().click();
+    await page.getByLabel('Clay', { exact: true }).selectOption('All-purpose soft clay, green');
+  }
+  await stage(page, 'Bake');
+  await expect(loads.getByRole('heading', { name: /^One load takes it all/ })).toBeVisible();
+});

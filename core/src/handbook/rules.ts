@@ -44,6 +44,7 @@ export const BAKE_RULES: readonly Row[] = [
   practice('oven.depth', 'Oven inside, depth', 380, 'mm'),
   practice('oven.height', 'Oven inside, height over the rack', 300, 'mm'),
   practice('oven.clearance', 'Distance kept from walls and elements', 30, 'mm'),
+  practice('oven.gap', 'Kept free between things in a load, for the air', 10, 'mm'),
   practice('oven.tight', 'Less room than this is tight', 10, 'mm'),
   practice('oven.swing', 'Swing of the thermostat, either way', 10, '°C apart', { low: 5, high: 15 }),
 ];

@@ -6,10 +6,38 @@ export interface HeatState {
   readonly nodes: Float64Array;
 }
 
-/** Changes of temperature in a second, °C/s. */
-function rates(body: HeatBody, { cells: T, nodes: N }: HeatState, oven: number, out: HeatState): void {
-  const { neighbours, inner, outer, pairs, faces, capacity, nodes } = body;
-  const to = out.cells;
+/** What a stage is made up of: shares of what is now, of the stage before, of the start, and of the two rates. */
+interface Mix {
+  readonly now: number;
+  readonly before: number;
+  readonly start: number;
+  /** Of the rate now and of the rate at the start, s. */
+  readonly rate: number;
+  readonly first: number;
+}
+
+/** Arrays of one run. */
+interface Stages {
+  readonly start: HeatState;
+  readonly before: HeatState;
+  readonly now: HeatState;
+  readonly first: HeatState;
+}
+
+/**
+ * One stage in one pass over the cells: the rate now, and what comes of it with the stages before. What flows through faces
+ * that are not plain clay is added afterwards, so that the pass itself stays the same for every body.
+ */
+function stage(
+  body: HeatBody,
+  { start, before, now, first }: Stages,
+  oven: number,
+  mix: Mix,
+  out: HeatState,
+): void {
+  const { neighbours, inner, outer } = body;
+  const [T, B, S, F, to] = [now.cells, before.cells, start.cells, first.cells, out.cells];
+  const { now: cT, before: cB, start: cS, rate, first: cF } = mix;
   for (let i = 0, at = 0; i < T.length; i += 1, at += 6) {
     const here = T[i] as number;
     const sum =
@@ -19,22 +47,43 @@ function rates(body: HeatBody, { cells: T, nodes: N }: HeatState, oven: number, 
       (T[neighbours[at + 3] as number] as number) +
       (T[neighbours[at + 4] as number] as number) +
       (T[neighbours[at + 5] as number] as number);
-    to[i] = (inner[i] as number) * (sum - 6 * here) + (outer[i] as number) * (oven - here);
+    const change = (inner[i] as number) * (sum - 6 * here) + (outer[i] as number) * (oven - here);
+    to[i] = cT * here + cB * (B[i] as number) + cS * (S[i] as number) + rate * change + cF * (F[i] as number);
   }
+  for (let n = 0; n < out.nodes.length; n += 1)
+    out.nodes[n] =
+      cT * (now.nodes[n] as number) +
+      cB * (before.nodes[n] as number) +
+      cS * (start.nodes[n] as number) +
+      cF * (first.nodes[n] as number);
+  flowThroughFaces(body, now, rate, out);
+}
+
+/** Adds what flows between cells of unlike stuff, and between cells and pieces of metal core, over so many seconds. */
+function flowThroughFaces(
+  body: HeatBody,
+  { cells: T, nodes: N }: HeatState,
+  seconds: number,
+  out: HeatState,
+): void {
+  const { pairs, faces, capacity, nodes } = body;
+  const to = out.cells;
   for (let p = 0; p < pairs.a.length; p += 1) {
     const [a, b] = [pairs.a[p] as number, pairs.b[p] as number];
-    const flow = (pairs.added[p] as number) * ((T[b] as number) - (T[a] as number));
+    const flow = seconds * (pairs.added[p] as number) * ((T[b] as number) - (T[a] as number));
     to[a] = (to[a] as number) + flow / (capacity[a] as number);
     to[b] = (to[b] as number) - flow / (capacity[b] as number);
   }
-  out.nodes.fill(0);
   for (let f = 0; f < faces.cell.length; f += 1) {
     const [i, node] = [faces.cell[f] as number, faces.node[f] as number];
-    const flow = (faces.lead[f] as number) * ((N[node] as number) - (T[i] as number));
+    const flow = seconds * (faces.lead[f] as number) * ((N[node] as number) - (T[i] as number));
     to[i] = (to[i] as number) + flow / (capacity[i] as number);
     out.nodes[node] = (out.nodes[node] as number) - flow / (nodes[node] as number);
   }
 }
+
+/** The rate alone, °C/s. */
+const RATE_ALONE: Mix = { now: 0, before: 0, start: 0, rate: 1, first: 0 };
 
 function emptyState(body: HeatBody): HeatState {
   return { cells: new Float64Array(body.cells.length), nodes: new Float64Array(body.nodes.length) };
@@ -65,60 +114,33 @@ export function stagesFor(seconds: number, fastest: number): number {
 
 /** A stepper from a body that is as warm as the room. */
 export function heatStepper(body: HeatBody): Stepper {
-  let state = emptyState(body);
-  let [before, other, first, now] = [emptyState(body), emptyState(body), emptyState(body), emptyState(body)];
-  const combine = (to: Float64Array, parts: readonly (readonly [number, Float64Array])[]): void => {
-    const [[a, A], [b, B], [c, C], [d, D], [e, E]] = parts as [
-      readonly [number, Float64Array],
-      readonly [number, Float64Array],
-      readonly [number, Float64Array],
-      readonly [number, Float64Array],
-      readonly [number, Float64Array],
-    ];
-    for (let i = 0; i < to.length; i += 1)
-      to[i] =
-        a * (A[i] as number) +
-        b * (B[i] as number) +
-        c * (C[i] as number) +
-        d * (D[i] as number) +
-        e * (E[i] as number);
-  };
+  const first = emptyState(body);
+  let [start, before, now, other] = [emptyState(body), emptyState(body), emptyState(body), emptyState(body)];
   return {
     get state() {
-      return state;
+      return start;
     },
     step(seconds, ovenAt) {
       const s = stagesFor(seconds, body.fastest);
       const w = 4 / (s * s + s - 2);
       const abscissa = (j: number) => (j < 2 ? w / 3 : ((j * j + j - 2) * w) / 4);
-      rates(body, state, ovenAt(0), first);
-      // The first stage.
-      before.cells.set(state.cells);
-      before.nodes.set(state.nodes);
+      stage(body, { start, before: start, now: start, first: start }, ovenAt(0), RATE_ALONE, first);
+      before.cells.set(start.cells);
+      before.nodes.set(start.nodes);
       const mu1 = bOf(1) * w * seconds;
-      for (let i = 0; i < now.cells.length; i += 1)
-        now.cells[i] = (state.cells[i] as number) + mu1 * (first.cells[i] as number);
-      for (let i = 0; i < now.nodes.length; i += 1)
-        now.nodes[i] = (state.nodes[i] as number) + mu1 * (first.nodes[i] as number);
-      const change = emptyState(body);
+      for (const key of ['cells', 'nodes'] as const)
+        for (let i = 0; i < now[key].length; i += 1)
+          now[key][i] = (start[key][i] as number) + mu1 * (first[key][i] as number);
       for (let j = 2; j <= s; j += 1) {
         const [b0, b1, b2] = [bOf(j), bOf(j - 1), bOf(j - 2)];
         const mu = ((2 * j - 1) / j) * (b0 / b1);
         const nu = (-(j - 1) / j) * (b0 / b2);
-        const muT = mu * w * seconds;
-        const gammaT = -(1 - b1) * muT;
-        rates(body, now, ovenAt(abscissa(j - 1) * seconds), change);
-        for (const key of ['cells', 'nodes'] as const)
-          combine(other[key], [
-            [mu, now[key]],
-            [nu, before[key]],
-            [1 - mu - nu, state[key]],
-            [muT, change[key]],
-            [gammaT, first[key]],
-          ]);
+        const rate = mu * w * seconds;
+        const mix = { now: mu, before: nu, start: 1 - mu - nu, rate, first: -(1 - b1) * rate };
+        stage(body, { start, before, now, first }, ovenAt(abscissa(j - 1) * seconds), mix, other);
         [before, now, other] = [now, other, before];
       }
-      [state, now] = [now, state];
+      [start, now] = [now, start];
     },
   };
 }

@@ -17,6 +17,7 @@ import { Audit } from './Audit.tsx';
 import { BakeCard } from './BakeCard.tsx';
 import { LiveBake } from './LiveBake.tsx';
 
+const Loads = lazy(() => import('./Loads.tsx'));
 const SimulatedBake = lazy(() => import('./SimulatedBake.tsx'));
 
 /** Each baked part: its thickest clay and the time that asks for. */
@@ -130,6 +131,9 @@ export default function BakeLens() {
           )}
           <Baked />
           <PartsTable />
+          <Suspense fallback={null}>
+            <Loads />
+          </Suspense>
           {context && ownBulk && <Audit context={context} bulk={ownBulk} />}
           {context && ownBulk && (
             <Suspense fallback={<p className="p-4 text-quiet">Looking into the oven …</p>}>
