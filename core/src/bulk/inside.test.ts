@@ -216,15 +216,15 @@ describe('thin parts', () => {
 
   const blade: Form = { kind: 'rod', lengthMm: 40, startMm: 2, endMm: 2, lying: false };
   it('a thin blade of clay alone breaks; a thick post bears it', () => {
-    const { context } = reckoned(blade).billed;
+    const { context, bulk } = reckoned(blade).billed;
     // 12 MPa × π × 8 ÷ (32 × 40) = 0.24 N, under the half newton of a sleeve.
-    expect(thinLimbs(context, [])[0]).toMatchObject({ region: 'whole of It', wired: false });
-    expect(thinLimbs(context, [])[0]?.bearsN).toBeCloseTo(0.236, 3);
-    const verdict = reckonThin(context, []).find(({ key }) => key === 'bulk.thin')?.verdict;
+    expect(thinLimbs(context, bulk.uses, [])[0]).toMatchObject({ region: 'whole of It', wired: false });
+    expect(thinLimbs(context, bulk.uses, [])[0]?.bearsN).toBeCloseTo(0.236, 3);
+    const verdict = reckonThin(context, bulk, []).find(({ key }) => key === 'bulk.thin')?.verdict;
     expect(verdict).toMatchObject({ level: 'stop', says: 'the whole of It breaks when it is touched' });
     expect(verdict?.waysOut[0]?.says).toContain('wire');
     const wire = [{ points: [[0, 0, 0] as const, [0, 40, 0] as const], widthMm: 1 }];
-    expect(thinLimbs(context, wire)[0]?.wired).toBe(true);
+    expect(thinLimbs(context, bulk.uses, wire)[0]?.wired).toBe(true);
     const thick = reckoned({ kind: 'rod', lengthMm: 100, startMm: 20, endMm: 20, lying: false });
     expect(thick.figure('bulk.thin')?.verdict?.level).toBe('good');
   });

@@ -10,8 +10,8 @@ import {
   type Verdict,
 } from '../reckoning/index.ts';
 import type { PartContext } from '../whole/context.ts';
-import { claySharesOf, clayUses } from './clayUses.ts';
-import { partSolid } from './partSolid.ts';
+import { type ClayUse, claySharesOf } from './clayUses.ts';
+import type { PartBulk } from './reckonPart.ts';
 import type { ThicknessAsk } from './thicknessMap.ts';
 
 /** A slender length of a part that sticks out, miniature mm. */
@@ -106,10 +106,8 @@ function nearLines(at: Vec3, wires: Wires): number {
 }
 
 /** Bending strength of the weakest clay in a region. */
-function strengthIn(context: PartContext, region: string): Sourced {
-  const clays = clayUses(context, partSolid(context))
-    .filter((use) => use.region === region)
-    .map(({ clay }) => clay);
+function strengthIn(context: PartContext, uses: readonly ClayUse[], region: string): Sourced {
+  const clays = uses.filter((use) => use.region === region).map(({ clay }) => clay);
   const all = clays.length > 0 ? clays : claySharesOf(context).map(({ clay }) => clay);
   const rows = all.map(({ family }) => sourced(clayFamily(family).strength.id, context.own));
   return rows.reduce(
@@ -119,12 +117,12 @@ function strengthIn(context: PartContext, region: string): Sourced {
 }
 
 /** The slender lengths of a part of clay, the weakest first. */
-export function thinLimbs(context: PartContext, wires: Wires): ThinLimb[] {
+export function thinLimbs(context: PartContext, uses: readonly ClayUse[], wires: Wires): ThinLimb[] {
   return lengthsOf(context)
     .filter(({ lengthMm, thickMm }) => thickMm > 0 && lengthMm >= SLENDER * thickMm)
     .map((one) => ({
       ...one,
-      bearsN: breaksAtN(one.thickMm, one.lengthMm, strengthIn(context, one.region).value),
+      bearsN: breaksAtN(one.thickMm, one.lengthMm, strengthIn(context, uses, one.region).value),
       wired: one.middle ? nearLines(one.middle, wires) <= one.thickMm : wires.length > 0,
     }))
     .sort((a, b) => Number(a.wired) - Number(b.wired) || a.bearsN - b.bearsN);
@@ -164,15 +162,18 @@ function judge({ region, bearsN, wired }: ThinLimb, loadN: number): Verdict {
 }
 
 /** The weakest slender length of a part, against what comes on it; none where nothing is slender. */
-export function reckonThin(context: PartContext, wires: Wires): Reckoning[] {
-  if (claySharesOf(context).length === 0) return [];
-  const [worst, ...others] = thinLimbs(context, wires);
+export function reckonThin(
+  context: PartContext,
+  { uses }: Pick<PartBulk, 'uses'>,
+  wires: Wires,
+): Reckoning[] {
+  const [worst, ...others] = thinLimbs(context, uses, wires);
   if (!worst) return [];
   const { part, piece, own } = context;
   const isTouched =
     piece.brief.purpose === 'handled' || piece.brief.purpose === 'worn' || piece.brief.purpose === 'filmed';
   const load = sourced(isTouched ? 'wire.push' : 'thin.brush', own);
-  const strength = strengthIn(context, worst.region);
+  const strength = strengthIn(context, uses, worst.region);
   const term = (symbol: string, name: string, value: number): Term => ({
     symbol,
     name,

@@ -89,7 +89,10 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
     }),
   );
   for (const { figures } of bones.values()) all.push(...figures);
-  for (const one of sound) all.push(...reckonThin(one, wiresOf(one, bones.get(one.part.id))));
+  for (const one of sound) {
+    const own = bulk.get(one.part.id);
+    if (own) all.push(...reckonThin(one, own, wiresOf(one, bones.get(one.part.id))));
+  }
   const cuts = reckonCuts(context, bones);
   all.push(...cuts.figures);
   const byId = new Map(all.map((figure) => [figure.id, figure]));

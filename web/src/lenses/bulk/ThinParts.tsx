@@ -8,9 +8,10 @@ const mm = (value: number) => formatMiniMm(miniMm(value));
 
 /** Slender lengths of a part, the weakest first, with what breaks each at its tip. */
 export function ThinParts({ context }: { readonly context: PartContext }) {
-  const { bones } = useReckoned();
+  const { bones, bulk } = useReckoned();
   const armature = bones.get(context.part.id);
-  const limbs = thinLimbs(context, armature ? wireLines(context, armature) : []);
+  const own = bulk.get(context.part.id);
+  const limbs = own ? thinLimbs(context, own.uses, armature ? wireLines(context, armature) : []) : [];
   if (limbs.length === 0) return null;
   return (
     <section aria-label="Thin parts" className="mt-6 max-w-2xl">
