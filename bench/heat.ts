@@ -1,9 +1,17 @@
-import { type BakeWay, bakeAsk, bodyOf, simulateBake } from '@every-inch/core/bake/heat';
+import {
+  type BakeWay,
+  bakeAsk,
+  bodyOf,
+  type HeatBody,
+  heatStepper,
+  simulateBake,
+} from '@every-inch/core/bake/heat';
 import { type LoadItem, planLoads } from '@every-inch/core/bake/loads';
 import { lowWaterFerry } from '@every-inch/core/demo';
 import { makeShapeStore } from '@every-inch/core/form';
 import { reckonPiece } from '@every-inch/core/whole';
 import type { Line } from './run.ts';
+import { packed, runTwin } from './twins.ts';
 import { timed } from './yardstick.ts';
 
 const NOW = '2026-07-30T12:00:00Z';
@@ -15,6 +23,41 @@ const WAY: BakeWay = {
   dialC: 130,
   holdMin: 45,
 };
+
+/** Steps of the kernel alone: length of one and of all of them, s, in an oven that is always as hot, °C over the room. */
+const [STEP, TOTAL, OVEN] = [20, 45 * 60, 109];
+const RUNS = 3;
+
+/** The kernel alone against its twin in C++ on the same body. */
+function twinLine(body: HeatBody): Line {
+  let ends: Float64Array = new Float64Array(0);
+  const ms = timed(RUNS, () => {
+    const stepper = heatStepper(body);
+    for (let t = 0; t < TOTAL; t += STEP) stepper.step(STEP, () => OVEN);
+    ends = stepper.state.cells;
+  });
+  const { neighbours, inner, outer, capacity, pairs, faces, nodes } = body;
+  const head = Int32Array.of(inner.length, pairs.a.length, faces.cell.length, nodes.length);
+  const input = packed([
+    head,
+    Float64Array.of(body.fastest, OVEN, STEP, TOTAL),
+    ...[neighbours, inner, outer, capacity],
+    ...[pairs.a, pairs.b, pairs.added, faces.cell, faces.node, faces.lead, nodes],
+  ]);
+  const twin = runTwin('bench/native/heat.cpp', input, RUNS);
+  const what = 'Ferrywoman: 45 minutes, the kernel alone, against its C++ twin';
+  const aim = 'at most 2 times';
+  if (!twin) return { what, got: 'no compiler here', aim };
+  const other = new Float64Array(
+    twin.out.buffer.slice(twin.out.byteOffset, twin.out.byteOffset + twin.out.length),
+  );
+  const off = other.reduce((most, value, i) => Math.max(most, Math.abs(value - (ends[i] ?? 0))), 0);
+  return {
+    what,
+    got: `${ms.toFixed(0)} ms to ${twin.ms.toFixed(0)} ms, ${(ms / twin.ms).toFixed(1)} times; at most ${off.toExponential(0)} °C apart`,
+    aim,
+  };
+}
 
 /** Forty passes of all sizes, three in ten of them of a clay that bakes cooler. */
 const PASSES: readonly LoadItem[] = Array.from({ length: 40 }, (_, n) => ({
@@ -50,9 +93,12 @@ export function heatLines(yardstick: number): Line[] {
       aim,
     };
   };
+  const fine = bakeAsk(context, own, WAY);
+  if (!fine) throw new Error('she is not baked');
   return [
     line('Ferrywoman: 45 minutes of heat through her', 1, 'at most 2 500 ms'),
     line('Ferrywoman: the same, the first look', 2, 'at most 250 ms'),
+    twinLine(bodyOf(context.shape, fine).body),
     {
       what: '40 passes planned over the loads of one oven',
       got: `${timed(3, () => planLoads(PASSES, { widthMm: 390, depthMm: 320, gapMm: 10 })).toFixed(0)} ms`,

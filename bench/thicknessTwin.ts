@@ -1,11 +1,9 @@
-import { spawnSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { writeFileSync } from 'node:fs';
 import { lowWaterFerry } from '@every-inch/core/demo';
 import { makeShapeStore, type Shape } from '@every-inch/core/form';
 import { distancesInside, localThickness } from '@every-inch/core/solid';
 import type { Line } from './run.ts';
+import { packed, runTwin } from './twins.ts';
 import { timed } from './yardstick.ts';
 
 const SOURCE = 'bench/native/thickness.cpp';
@@ -34,32 +32,15 @@ function inJavaScript({ size, signed }: Signed): Float32Array {
 
 /** The twin’s time and how far its answer is from the program’s; null where there is no compiler. */
 function native({ size, signed }: Signed, own: Float32Array): { ms: number; offBy: number } | null {
-  const folder = mkdtempSync(join(tmpdir(), 'twin-'));
-  try {
-    const [program, input, output] = ['twin', 'in', 'out'].map((name) => join(folder, name)) as [
-      string,
-      string,
-      string,
-    ];
-    if (spawnSync('g++', ['-O3', '-march=native', '-o', program, SOURCE]).status !== 0) return null;
-    writeFileSync(
-      input,
-      Buffer.concat([Buffer.from(Int32Array.from(size).buffer), Buffer.from(signed.buffer)]),
-    );
-    const run = spawnSync(program, [input, output, String(RUNS)], { encoding: 'utf8' });
-    if (run.status !== 0) throw new Error(`the twin ended with ${run.status}`);
-    const bytes = readFileSync(output);
-    const other = new Float32Array(bytes.buffer, bytes.byteOffset, bytes.length / 4);
-    let differing = 0;
-    let inside = 0;
-    other.forEach((value, i) => {
-      if (value > 0) inside += 1;
-      if (Math.abs(value - (own[i] ?? 0)) > 0.5) differing += 1;
-    });
-    return { ms: Number(run.stdout), offBy: differing / inside };
-  } finally {
-    rmSync(folder, { recursive: true });
-  }
+  const run = runTwin(SOURCE, packed([Int32Array.from(size), signed]), RUNS);
+  if (!run) return null;
+  const other = new Float32Array(run.out.buffer, run.out.byteOffset, run.out.length / 4);
+  let [differing, inside] = [0, 0];
+  other.forEach((value, i) => {
+    if (value > 0) inside += 1;
+    if (Math.abs(value - (own[i] ?? 0)) > 0.5) differing += 1;
+  });
+  return { ms: run.ms, offBy: differing / inside };
 }
 
 /** One place of the growth plot. */

@@ -167,8 +167,10 @@ export function heatBody(ask: BodyAsk): HeatBody {
   const outer = Float64Array.from(toAir, (B, i) => B / (capacity[i] ?? 1));
   const pairs = { a: Int32Array.from(pa), b: Int32Array.from(pb), added: Float64Array.from(pg) };
   const faces = { cell: Int32Array.from(fc), node: Int32Array.from(fn), lead: Float64Array.from(fg) };
-  const parts = { neighbours, inner, outer, capacity, pairs, faces, nodes };
-  return { ...parts, cells: Int32Array.from(cells), isClay, fastest: fastestOf(parts) };
+  const parts = { neighbours, inner, outer, capacity, pairs, faces };
+  const fastest = fastestOf(parts);
+  slowed(nodes, faces, fastest);
+  return { ...parts, nodes, cells: Int32Array.from(cells), isClay, fastest };
 }
 
 /** Whether a cell is in the lowest layer of the solid, on which it stands. */
@@ -178,11 +180,11 @@ function lowestLayer(cells: readonly number[], nx: number, ny: number): (c: numb
   return (c) => layer(c) <= low + 1;
 }
 
-/** The largest sum of conductances over capacity of any row. */
+/** The largest sum of conductances over capacity of any cell. */
 function fastestOf(
-  body: Pick<HeatBody, 'neighbours' | 'inner' | 'outer' | 'capacity' | 'pairs' | 'faces' | 'nodes'>,
-) {
-  const { neighbours, inner, outer, capacity, pairs, faces, nodes } = body;
+  body: Pick<HeatBody, 'neighbours' | 'inner' | 'outer' | 'capacity' | 'pairs' | 'faces'>,
+): number {
+  const { neighbours, inner, outer, capacity, pairs, faces } = body;
   const rate = Float64Array.from(outer);
   for (let i = 0; i < rate.length; i += 1)
     for (let side = 0; side < 6; side += 1)
@@ -190,14 +192,22 @@ function fastestOf(
   for (let p = 0; p < pairs.a.length; p += 1)
     for (const at of [pairs.a[p] ?? 0, pairs.b[p] ?? 0])
       rate[at] = (rate[at] ?? 0) + Math.max(0, pairs.added[p] ?? 0) / (capacity[at] ?? 1);
-  const ofNode = new Float64Array(nodes.length);
   for (let f = 0; f < faces.cell.length; f += 1) {
-    const [at, node, lead] = [faces.cell[f] ?? 0, faces.node[f] ?? 0, faces.lead[f] ?? 0];
-    rate[at] = (rate[at] ?? 0) + lead / (capacity[at] ?? 1);
-    ofNode[node] = (ofNode[node] ?? 0) + lead / (nodes[node] ?? 1);
+    const at = faces.cell[f] ?? 0;
+    rate[at] = (rate[at] ?? 0) + (faces.lead[f] ?? 0) / (capacity[at] ?? 1);
   }
-  return Math.max(
-    rate.reduce((a, b) => Math.max(a, b), 0),
-    ofNode.reduce((a, b) => Math.max(a, b), 0),
-  );
+  return rate.reduce((a, b) => Math.max(a, b), 0);
+}
+
+/**
+ * Gives pieces of core at least what keeps them no quicker than the quickest cell: a piece of a few cells is as warm as the
+ * clay round it either way, and would only shorten every step.
+ */
+function slowed(nodes: Float64Array, faces: HeatBody['faces'], fastest: number): void {
+  const leads = new Float64Array(nodes.length);
+  for (let f = 0; f < faces.cell.length; f += 1) {
+    const node = faces.node[f] ?? 0;
+    leads[node] = (leads[node] ?? 0) + (faces.lead[f] ?? 0);
+  }
+  for (let n = 0; n < nodes.length; n += 1) nodes[n] = Math.max(nodes[n] ?? 0, (leads[n] ?? 0) / fastest);
 }

@@ -25,20 +25,20 @@ interface Stages {
 }
 
 /**
- * One stage in one pass over the cells: the rate now, and what comes of it with the stages before. What flows through faces
- * that are not plain clay is added afterwards, so that the pass itself stays the same for every body.
+ * One pass over the cells: the rate now, and what comes of it with the stages before. It stands alone and takes bare arrays
+ * and numbers: with anything after its loop the engine gives its quick code up again and again.
  */
-function stage(
-  body: HeatBody,
-  { start, before, now, first }: Stages,
+function sweep(
+  { neighbours, inner, outer }: HeatBody,
+  T: Float64Array,
+  B: Float64Array,
+  S: Float64Array,
+  F: Float64Array,
+  to: Float64Array,
   oven: number,
-  mix: Mix,
-  out: HeatState,
+  { now, before, start, rate, first }: Mix,
 ): void {
-  const { neighbours, inner, outer } = body;
-  const [T, B, S, F, to] = [now.cells, before.cells, start.cells, first.cells, out.cells];
-  const { now: cT, before: cB, start: cS, rate, first: cF } = mix;
-  for (let i = 0, at = 0; i < T.length; i += 1, at += 6) {
+  for (let i = 0, at = 0; i < to.length; i += 1, at += 6) {
     const here = T[i] as number;
     const sum =
       (T[neighbours[at] as number] as number) +
@@ -48,8 +48,25 @@ function stage(
       (T[neighbours[at + 4] as number] as number) +
       (T[neighbours[at + 5] as number] as number);
     const change = (inner[i] as number) * (sum - 6 * here) + (outer[i] as number) * (oven - here);
-    to[i] = cT * here + cB * (B[i] as number) + cS * (S[i] as number) + rate * change + cF * (F[i] as number);
+    to[i] =
+      now * here +
+      before * (B[i] as number) +
+      start * (S[i] as number) +
+      rate * change +
+      first * (F[i] as number);
   }
+}
+
+/** One stage: the pass over the cells, the pieces of core, and then what flows through faces that are not plain clay. */
+function stage(
+  body: HeatBody,
+  { start, before, now, first }: Stages,
+  oven: number,
+  mix: Mix,
+  out: HeatState,
+): void {
+  const { now: cT, before: cB, start: cS, rate, first: cF } = mix;
+  sweep(body, now.cells, before.cells, start.cells, first.cells, out.cells, oven, mix);
   for (let n = 0; n < out.nodes.length; n += 1)
     out.nodes[n] =
       cT * (now.nodes[n] as number) +
