@@ -67,7 +67,7 @@ function auditInserts(part: Part, peakC: number): AuditItem[] {
         level: 'doubtful',
         what: name,
         says: 'what it is made of is not said',
-        waysOut: [{ says: 'choose it at Bake' }, after],
+        waysOut: [{ says: 'choose it at Bulk, under what is let in' }, after],
       };
     const judged = judgeStuff(name, stuff, peakC, [after]);
     return judged.level !== 'good' && removable
@@ -82,7 +82,17 @@ function auditClay(context: PartContext, bulk: PartBulk): AuditItem[] {
   const core = CORES.find(({ id }) => id === bulk.kind);
   const wet: AuditItem[] =
     core && ['wood', 'card', 'fibre', 'air-dry'].includes(core.id)
-      ? [{ level: 'doubtful', what: `${core.title} core`, says: core.heed, waysOut: [] }]
+      ? [
+          {
+            level: 'doubtful',
+            what: `${core.title} core`,
+            says: core.heed,
+            waysOut: [
+              { says: 'weigh it, warm it, weigh it again: it is dry when it loses nothing more' },
+              { says: 'or take foil', change: { path: ['parts', part.id, 'core', 'kind'], value: 'foil' } },
+            ],
+          },
+        ]
       : [];
   const thin = sourced('bake.thin', own).value;
   const thickest = bulk.thickest.quantity.value;
