@@ -6,17 +6,19 @@ import {
   DEFAULT_DECISION,
   DEFAULT_ENTRY,
   DEFAULT_FIT,
+  DEFAULT_OVEN,
   DEFAULT_PART,
   DEFAULT_REFERENCE,
   DEFAULT_SCHOOLS,
+  DEFAULT_STEP,
   newPiece,
   PIECE_VERSION,
 } from '@every-inch/core/piece';
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
+import { DEFAULT_BUILT_PIECE, FORM_DEFAULTS } from '../core/src/piece/complete.ts';
 import * as documentClasses from '../core/src/piece/document.ts';
 import * as formClasses from '../core/src/piece/forms.ts';
-import { DEFAULT_BUILT_PIECE, FORM_DEFAULTS } from '../core/src/piece/read.ts';
 
 type Schema = Record<string, unknown>;
 type Properties = Record<string, Schema>;
@@ -40,6 +42,10 @@ const FILLED: Readonly<Record<string, readonly string[]>> = {
   BuiltPieceData: Object.keys(DEFAULT_BUILT_PIECE),
   Part: ['id', ...Object.keys(DEFAULT_PART)],
   CoreChoice: Object.keys(DEFAULT_CORE),
+  BakeSettings: Object.keys(DEFAULT_OVEN),
+  Route: ['steps', 'relations'],
+  RouteStep: ['id', ...Object.keys(DEFAULT_STEP)],
+  StepRelation: ['id'],
   LogEntry: ['id', ...Object.keys(DEFAULT_ENTRY)],
   ...Object.fromEntries(
     Object.entries(FORM_DEFAULTS).map(([kind, fields]) => [formClass(kind), Object.keys(fields)]),

@@ -1,4 +1,4 @@
-export { type AuditItem, auditPart } from './audit.ts';
+export { type AuditItem, auditPart, auditsOf, type BakeAudit, peakOf, reckonAudit } from './audit.ts';
 export { holdMinutes } from './holdMinutes.ts';
 export { reckonPartBake, reckonPieceBake } from './reckonBake.ts';
 export { type BakeStage, bakeStage, clockText, type RunningBake, readRunningBake } from './running.ts';

@@ -1,7 +1,6 @@
 import type { PartBulk } from '../bulk/index.ts';
 import { type Reckoning, reckoning, sourced, type Term, termFrom, type Verdict } from '../reckoning/index.ts';
 import type { PartContext, PieceContext } from '../whole/context.ts';
-import { reckonAudit } from './audit.ts';
 import { holdMinutes } from './holdMinutes.ts';
 import { type MixWindow, mixWindow, windowTerm } from './window.ts';
 
@@ -94,11 +93,7 @@ export function reckonPartBake(context: PartContext, bulk: PartBulk): Reckoning[
   if (!window) return [];
   const place: Place = { part: context.part.id, lens: 'bake' };
   const temperature = reckonTemperature(context, place, window);
-  return [
-    temperature,
-    reckonHold(context, place, window, termFrom('t', thickest)),
-    ...reckonAudit(context, bulk, temperature),
-  ];
+  return [temperature, reckonHold(context, place, window, termFrom('t', thickest))];
 }
 
 function reckonDial(context: PieceContext, temperature: Reckoning): Reckoning {

@@ -5,6 +5,7 @@ import { CORE_RULES } from './cores.ts';
 import { HEAT_RULES } from './heat.ts';
 import { BODY_CANONS, BODY_FRACTIONS, BODY_GIRTHS, BODY_MASSES } from './people.ts';
 import { SHEET_RULES } from './rollers.ts';
+import { ROUTE_RULES } from './route.ts';
 import type { Row } from './row.ts';
 import { BAKE_RULES, BULK_RULES, FIT_RULES, SIZE_RULES } from './rules.ts';
 import { NAMED_SCALES } from './scales.ts';
@@ -74,6 +75,7 @@ export const TABLES: readonly HandbookTable[] = [
   },
   { id: 'heat', title: 'Heat', rows: BAKE_RULES },
   { id: 'simulation', title: 'How heat goes in', rows: HEAT_RULES },
+  { id: 'route', title: 'Steps and their minutes', rows: ROUTE_RULES },
 ];
 
 const ROWS: ReadonlyMap<string, Row> = new Map(

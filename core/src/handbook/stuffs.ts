@@ -65,7 +65,7 @@ export const STUFFS: readonly StuffRow[] = [
   stuff(
     'superglue',
     'superglue',
-    'doubtful',
+    'no',
     80,
     'gives off irritant fumes and lets go; some bake it all the same, with the room aired',
   ),

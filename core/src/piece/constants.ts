@@ -9,7 +9,7 @@ export const PURPOSES = ['display', 'handled', 'filmed', 'worn', 'given'] as con
 export type Purpose = (typeof PURPOSES)[number];
 export const VIEWPOINTS = ['all-round', 'front', 'above', 'camera'] as const;
 export type Viewpoint = (typeof VIEWPOINTS)[number];
-export const OUTCOMES = ['good', 'under-baked', 'scorched', 'cracked'] as const;
+export const OUTCOMES = ['good', 'under-baked', 'scorched', 'cracked', 'bulged', 'dented', 'shiny'] as const;
 export type Outcome = (typeof OUTCOMES)[number];
 
 /** How two parts go together: the first one sits on, rides, … the other. */
@@ -56,3 +56,33 @@ export const OVEN_UNDERS = ['rack', 'tile', 'pad'] as const;
 export type OvenUnder = (typeof OVEN_UNDERS)[number];
 export const OVEN_COOLINGS = ['ajar', 'out'] as const;
 export type OvenCooling = (typeof OVEN_COOLINGS)[number];
+
+/** Most steps a route may have, and most relations between them. */
+export const MOST_STEPS = 5000;
+/** What a step of the route is, in the usual order of the work. */
+export const STEP_KINDS = [
+  'wire',
+  'bind',
+  'block',
+  'core',
+  'small',
+  'skin',
+  'pastel',
+  'detail',
+  'clean',
+  'bake',
+  'cool',
+  'fix',
+  'joint',
+  'seal',
+  'coat',
+  'assemble',
+  'other',
+] as const;
+export type StepKind = (typeof STEP_KINDS)[number];
+/** A bake firms what is in it, cures it, or is of its small parts alone, made ahead. */
+export const BAKE_WAYS = ['set', 'full', 'ahead'] as const;
+export type BakeStepWay = (typeof BAKE_WAYS)[number];
+/** How one step bears on another. */
+export const RELATION_KINDS = ['buries', 'supports', 'touches', 'held', 'wet', 'marks'] as const;
+export type RelationKind = (typeof RELATION_KINDS)[number];

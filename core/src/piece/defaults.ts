@@ -14,12 +14,19 @@ import type {
   Piece,
   Reference,
   RegionChoice,
+  RouteStep,
   RunChoice,
   Schools,
 } from './document.ts';
 import { type ClayId, newId, type PieceId } from './ids.ts';
 
-export const DEFAULT_SCHOOLS: Schools = { colour: 'painted', bakes: 'sections', heat: 'set', core: 'foil' };
+export const DEFAULT_SCHOOLS: Schools = {
+  colour: 'painted',
+  bakes: 'sections',
+  heat: 'set',
+  core: 'foil',
+  superglue: 'never',
+};
 export const DEFAULT_CORE: CoreChoice = { kind: 'school', skinMm: null, packed: 'balled' };
 export const DEFAULT_BRIEF: Brief = {
   purpose: 'display',
@@ -39,6 +46,7 @@ export const DEFAULT_OVEN: BakeSettings = {
   under: 'tile',
   preheated: true,
   cooling: 'ajar',
+  places: [],
 };
 export const DEFAULT_BRANCHES: BranchPlan = { folded: false, roots: true, twigs: 0, twigWire: null };
 export const DEFAULT_RUN = {
@@ -117,6 +125,19 @@ export const DEFAULT_ENTRY = {
   lesson: '',
   pictures: [],
 } satisfies Partial<LogEntry>;
+export const DEFAULT_STEP = {
+  kind: 'other',
+  parts: [],
+  regions: [],
+  handsMin: null,
+  waitMin: null,
+  leaves: null,
+  thing: '',
+  needs: [],
+  way: 'full',
+  own: true,
+  done: null,
+} satisfies Partial<RouteStep>;
 export const DEFAULT_CLAY = {
   family: 'all-purpose',
   colour: '#e3bca9',
@@ -144,6 +165,7 @@ export function newPiece(name: string, created: string, random: () => number = M
     wireSold: 'metric',
     drills: [],
     oven: DEFAULT_OVEN,
+    route: null,
     decisions: [],
     references: [],
     log: [],

@@ -60,6 +60,7 @@ import { Fit, FitOpening } from './fitData.ts';
 import { FORM_CLASSES, PersonFormData } from './forms.ts';
 import { type ClayId, type EntryId, ID_PATTERN, type PartId, type PictureId, type PieceId } from './ids.ts';
 import { CoreChoice, Insert, MixShare, RegionChoice, ZoneShare } from './inside.ts';
+import { OvenPlace, Route, RouteStep, StepRelation } from './routeData.ts';
 import { BranchPlan, RunChoice, WireChoice, WirePlace, WireStock } from './wires.ts';
 
 export {
@@ -69,8 +70,12 @@ export {
   FitOpening,
   Insert,
   MixShare,
+  OvenPlace,
   RegionChoice,
+  Route,
+  RouteStep,
   RunChoice,
+  StepRelation,
   WireChoice,
   WirePlace,
   WireStock,
@@ -104,6 +109,8 @@ export class Schools {
   @IsIn(['set', 'full']) heat!: 'set' | 'full';
   /** What goes under the clay; none for wire alone. */
   @IsIn(['none', ...CORE_KINDS]) core!: 'none' | CoreKind;
+  /** Superglue goes into no oven, or does, knowingly, with the room aired. */
+  @IsIn(['never', 'knowingly']) superglue!: 'never' | 'knowingly';
 }
 
 export class Brief {
@@ -372,6 +379,8 @@ export class BakeSettings {
   @IsIn(OVEN_UNDERS) under!: OvenUnder;
   @IsBoolean() preheated!: boolean;
   @IsIn(OVEN_COOLINGS) cooling!: OvenCooling;
+  /** Things put in their place by hand; the others are placed as they fit. */
+  @IsArray() @ArrayMaxSize(2000) @ValidateNested({ each: true }) @Type(() => OvenPlace) places!: OvenPlace[];
 }
 
 /** A piece: everything that is saved, undone and exported. */
@@ -411,6 +420,8 @@ export class Piece {
   /** How wire is sold here, for the wire that is advised. */
   @IsIn(WIRE_SYSTEMS) wireSold!: WireSystem;
   @IsDefined() @ValidateNested() @Type(() => BakeSettings) oven!: BakeSettings;
+  /** The maker’s own route; null while the proposed one stands. */
+  @IsOptional() @ValidateNested() @Type(() => Route) route!: Route | null;
   @IsArray() @ValidateNested({ each: true }) @Type(() => Decision) decisions!: Decision[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => Reference) references!: Reference[];
   @IsArray() @ValidateNested({ each: true }) @Type(() => LogEntry) log!: LogEntry[];

@@ -1,25 +1,19 @@
 import { type ClassConstructor, plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { type ParseError, parse as parseTolerantly, printParseErrorCode } from 'jsonc-parser';
-import { choicesOf, NO_CLOTHES, WALL_NAMES } from '../form/index.ts';
 import { findRow, ownFault } from '../handbook/index.ts';
+import { completeClay, completePart, completeWith, merged } from './complete.ts';
 import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
 import {
   DEFAULT_ADDITION,
-  DEFAULT_BRANCHES,
   DEFAULT_BRIEF,
-  DEFAULT_CLAY,
-  DEFAULT_CORE,
   DEFAULT_DECISION,
   DEFAULT_ENTRY,
   DEFAULT_FIT,
-  DEFAULT_INSERT,
   DEFAULT_OVEN,
-  DEFAULT_PART,
   DEFAULT_REFERENCE,
-  DEFAULT_REGION,
-  DEFAULT_RUN,
   DEFAULT_SCHOOLS,
+  DEFAULT_STEP,
 } from './defaults.ts';
 import {
   Addition,
@@ -32,10 +26,13 @@ import {
   Piece,
   type Quarantined,
   Reference,
+  type Route,
+  RouteStep,
+  StepRelation,
   WireStock,
 } from './document.ts';
 import { PieceFileError } from './errors.ts';
-import { ID_PATTERN, newId } from './ids.ts';
+import { newId } from './ids.ts';
 import { isRecord, MIGRATIONS, migrate, type RawRecord, validateMigrations } from './migrations.ts';
 import { type Problem, problemsOf, problemText } from './problems.ts';
 import { repair } from './repair.ts';
@@ -168,87 +165,6 @@ function siftList<T extends object>(
   });
 }
 
-function idOf(raw: RawRecord, fallback: string): string {
-  if (typeof raw.id === 'string' && ID_PATTERN.test(raw.id)) return raw.id;
-  return newId(typeof raw.name === 'string' ? raw.name : fallback);
-}
-
-function merged(defaults: object, raw: unknown): unknown {
-  return isRecord(raw) ? { ...defaults, ...raw } : raw;
-}
-
-/** What a form of a kind takes when a file leaves it out. */
-export const FORM_DEFAULTS: Readonly<Record<string, RawRecord>> = {
-  person: { headsTall: null, build: 1, pose: 'straight', angles: {}, clothing: NO_CLOTHES, locked: {} },
-  beast: { build: 1, pose: 'standing', angles: {} },
-  bird: { build: 1, angles: {} },
-  crawler: { sections: 2, legSegments: 3, feelersMm: 0 },
-  round: { crest: 'none', armsMm: 0, legsMm: 0 },
-  tree: { forks: 4, rootsMm: 0, seed: 1 },
-  rod: { lying: false },
-  cylinder: { lying: false },
-  ring: { lying: true },
-  turned: { lying: false },
-  panels: {
-    walls: choicesOf(WALL_NAMES),
-    floor: false,
-    roof: 'none',
-    riseMm: 0,
-    eavesMm: 0,
-    joint: 'butt',
-    openings: [],
-  },
-};
-
-/** A piece of a built-up thing as a file may leave it: upright, with its foot at the origin. */
-export const DEFAULT_BUILT_PIECE: RawRecord = {
-  name: 'piece',
-  xMm: 0,
-  yMm: 0,
-  zMm: 0,
-  turnDeg: 0,
-  tipDeg: 0,
-  leanDeg: 0,
-  cut: false,
-};
-
-function completeForm(raw: RawRecord): RawRecord {
-  const defaults = typeof raw.kind === 'string' ? (FORM_DEFAULTS[raw.kind] ?? {}) : {};
-  const form: RawRecord = { ...defaults, ...raw };
-  if (isRecord(form.clothing)) form.clothing = { ...NO_CLOTHES, ...form.clothing };
-  if (Array.isArray(form.pieces))
-    form.pieces = form.pieces.map((piece: unknown) => {
-      if (!isRecord(piece)) return piece;
-      const name = isRecord(piece.form) ? { name: piece.form.kind } : {};
-      const whole: RawRecord = { ...DEFAULT_BUILT_PIECE, ...name, ...piece };
-      return isRecord(whole.form) ? { ...whole, form: completeForm(whole.form) } : whole;
-    });
-  return form;
-}
-
-function completePart(raw: RawRecord): RawRecord {
-  const whole: RawRecord = { ...DEFAULT_PART, ...raw, id: raw.id === undefined ? idOf(raw, 'part') : raw.id };
-  if (isRecord(raw.form)) whole.form = completeForm(raw.form);
-  whole.core = merged(DEFAULT_CORE, raw.core ?? {});
-  whole.branches = merged(DEFAULT_BRANCHES, raw.branches ?? {});
-  if (Array.isArray(raw.regions)) whole.regions = raw.regions.map((one) => merged(DEFAULT_REGION, one));
-  if (Array.isArray(raw.inserts))
-    whole.inserts = raw.inserts.map((one: unknown) =>
-      isRecord(one) ? { ...DEFAULT_INSERT, ...one, id: one.id ?? newId('insert') } : one,
-    );
-  if (Array.isArray(raw.runs))
-    whole.runs = raw.runs.map((run: unknown) =>
-      isRecord(run) ? { ...DEFAULT_RUN, ...run, id: run.id ?? newId('run') } : run,
-    );
-  return whole;
-}
-
-const COMPLETE_CLAY = (raw: RawRecord): RawRecord => ({ ...DEFAULT_CLAY, ...raw });
-/** Fills in what a file left out of an entry of a list. */
-function completeWith(defaults: object, stem: string): (raw: RawRecord) => RawRecord {
-  return (raw) => ({ ...defaults, ...raw, id: raw.id ?? newId(stem) });
-}
-
 /** Numbers the maker put over the handbook’s; anything else is put aside. */
 function siftOwn(sieve: Sieve, own: unknown): Record<string, number> {
   if (own === undefined) return {};
@@ -276,6 +192,20 @@ function siftOwn(sieve: Sieve, own: unknown): Record<string, number> {
       ]);
   }
   return kept;
+}
+
+/** The maker’s own route with what of it is right; null where there is none. */
+function siftRoute(sieve: Sieve, raw: unknown): Route | null {
+  if (raw === undefined || raw === null) return null;
+  if (!isRecord(raw)) {
+    putAside(sieve, 'route', raw, [{ code: 'wrong', path: 'route', found: typeof raw, wanted: '' }]);
+    return null;
+  }
+  return {
+    ...raw,
+    steps: siftList(sieve, 'route.steps', raw.steps, RouteStep, completeWith(DEFAULT_STEP, 'step')),
+    relations: siftList(sieve, 'route.relations', raw.relations, StepRelation, completeWith({}, 'relation')),
+  };
 }
 
 /** Head fields that must be right one by one; a wrong one gives way to its default and is kept aside. */
@@ -307,6 +237,7 @@ function siftHead(sieve: Sieve, record: RawRecord, now: string): RawRecord {
     wireSold: record.wireSold ?? defaults.wireSold,
     drills: record.drills ?? defaults.drills,
     oven: merged(DEFAULT_OVEN, record.oven ?? {}),
+    route: null,
     decisions: [],
     references: [],
     log: [],
@@ -365,7 +296,7 @@ export function readRaw(raw: unknown, now: string): PieceReading {
   const head = siftHead(sieve, record, now);
   const piece = {
     ...head,
-    clays: siftList(sieve, 'clays', record.clays, Clay, COMPLETE_CLAY),
+    clays: siftList(sieve, 'clays', record.clays, Clay, completeClay),
     parts: siftList(sieve, 'parts', record.parts, Part, completePart),
     found: siftList(sieve, 'found', record.found, FoundThing, completeWith({ meant: null }, 'found')),
     additions: siftList(
@@ -391,6 +322,7 @@ export function readRaw(raw: unknown, now: string): PieceReading {
       Reference,
       completeWith(DEFAULT_REFERENCE, 'picture'),
     ),
+    route: siftRoute(sieve, record.route),
     log: siftList(sieve, 'log', record.log, LogEntry, completeWith(DEFAULT_ENTRY, 'entry')),
     own: siftOwn(sieve, record.own),
     quarantine: quarantineOf(record.quarantine),

@@ -1,10 +1,10 @@
-import type { Clay, Fit, LogEntry, Part, Piece } from './document.ts';
+import type { Clay, Fit, LogEntry, Part, Piece, RouteStep } from './document.ts';
 import { type ClayId, newId, type PartId } from './ids.ts';
-import { mixesOf, withClaysOf, withoutLinksTo } from './links.ts';
+import { mixesOf, withClaysOf, withoutLinksTo, withoutLooseLinks } from './links.ts';
 
 /** A link of the document that leads nowhere or to two places. */
 export interface Knot {
-  readonly code: 'twice' | 'no-parent' | 'own-ancestor' | 'no-clay' | 'no-part';
+  readonly code: 'twice' | 'no-parent' | 'own-ancestor' | 'no-clay' | 'no-part' | 'no-step';
   readonly where: string;
   readonly id: string;
 }
@@ -62,6 +62,7 @@ export function validatePiece(piece: Piece): Knot[] {
     ),
     ...piece.fits.flatMap((fit, i) => fitKnots(fit, i, byId)),
     ...looseKnots(piece, byId),
+    ...routeKnots(piece, byId),
   ];
 }
 
@@ -81,7 +82,31 @@ function looseKnots(piece: Piece, byId: ReadonlyMap<PartId, Part>): Knot[] {
   ];
 }
 
-function withFreshIds<T extends Clay | Part | LogEntry>(list: readonly T[], says: (one: T) => void): T[] {
+/** Links of the route to parts and to steps that are not there. */
+function routeKnots({ route }: Piece, byId: ReadonlyMap<PartId, Part>): Knot[] {
+  if (!route) return [];
+  const steps = new Set(route.steps.map(({ id }) => id));
+  const missing = (id: string, where: string): Knot[] =>
+    steps.has(id) ? [] : [{ code: 'no-step', where, id }];
+  return [
+    ...twice(route.steps, 'route.steps'),
+    ...route.steps.flatMap(({ parts, needs }, i) => [
+      ...parts.flatMap((id): Knot[] =>
+        byId.has(id) ? [] : [{ code: 'no-part', where: `route.steps[${i}].parts`, id }],
+      ),
+      ...needs.flatMap((id) => missing(id, `route.steps[${i}].needs`)),
+    ]),
+    ...route.relations.flatMap(({ first, second }, i) => [
+      ...missing(first, `route.relations[${i}].first`),
+      ...missing(second, `route.relations[${i}].second`),
+    ]),
+  ];
+}
+
+function withFreshIds<T extends Clay | Part | LogEntry | RouteStep>(
+  list: readonly T[],
+  says: (one: T) => void,
+): T[] {
   const seen = new Set<string>();
   return list.map((one) => {
     const clash = seen.has(one.id);
@@ -130,9 +155,29 @@ export function repair(piece: Piece): { piece: Piece; repaired: string[] } {
     );
     return { ...entry, part: null };
   });
-  const linked = withoutLinksTo({ ...piece, clays, parts, log: entries }, (id) => !byId.has(id));
+  const linked = withoutLinksTo(
+    { ...piece, clays, parts, log: entries, route: soundRoute(piece, repaired) },
+    (id) => !byId.has(id),
+  );
   const lost = piece.fits.length - linked.fits.length;
   if (lost > 0)
     repaired.push(`${lost} ${lost === 1 ? 'fit' : 'fits'} of parts that are not there: taken out`);
   return { piece: linked, repaired };
+}
+
+/** The route with a fresh id for a step that stood twice, and without links that lead nowhere. */
+function soundRoute({ route }: Piece, repaired: string[]): Piece['route'] {
+  if (!route) return null;
+  const steps = withFreshIds(route.steps, ({ title }) =>
+    repaired.push(`step “${title}” stood twice: the second has a new id`),
+  );
+  const sound = withoutLooseLinks({ ...route, steps });
+  const links = (one: typeof route) =>
+    one.relations.length + one.steps.reduce((sum, { needs }) => sum + needs.length, 0);
+  const lost = links(route) - links(sound);
+  if (lost > 0)
+    repaired.push(
+      `${lost} ${lost === 1 ? 'link' : 'links'} to steps of the route that are not there: taken out`,
+    );
+  return sound;
 }

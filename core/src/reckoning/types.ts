@@ -65,7 +65,7 @@ export interface Verdict {
 export type ReckoningId = `${string}/${string}`;
 
 /** The stages whose figures are reckoned. */
-export type Lens = 'brief' | 'size' | 'bones' | 'bulk' | 'bake' | 'log';
+export type Lens = 'brief' | 'size' | 'bones' | 'bulk' | 'bake' | 'bench' | 'log';
 
 /** A computed figure with its working. */
 export interface Reckoning {

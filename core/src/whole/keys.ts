@@ -301,6 +301,21 @@ export const KEYS: readonly KeyRow[] = [
     says: 'time at that heat for the thickest clay',
   },
   { key: 'bake.set', lens: 'bake', of: 'piece', unit: 'min', says: 'a set bake before the full cure' },
+  { key: 'route.hands', lens: 'bench', of: 'piece', unit: 'h', says: 'hours still to be done at the bench' },
+  {
+    key: 'route.waits',
+    lens: 'bench',
+    of: 'piece',
+    unit: 'h',
+    says: 'hours still to be waited for, in a row',
+  },
+  {
+    key: 'route.order',
+    lens: 'bench',
+    of: 'piece',
+    unit: 'count',
+    says: 'pairs of steps that are out of order',
+  },
   {
     key: 'log.heat.*',
     lens: 'log',

@@ -6,7 +6,14 @@ import {
   reckonCuts,
   wireLines,
 } from '../armature/index.ts';
-import { reckonPartBake, reckonPieceBake } from '../bake/index.ts';
+import {
+  auditsOf,
+  type BakeAudit,
+  peakOf,
+  reckonAudit,
+  reckonPartBake,
+  reckonPieceBake,
+} from '../bake/index.ts';
 import { reckonAdditions, reckonBrief, reckonDecisions, reckonFeatures } from '../brief/index.ts';
 import {
   type PartBulk,
@@ -21,9 +28,11 @@ import { reckonLog } from '../log/index.ts';
 import { reckonTakings } from '../picture/index.ts';
 import type { Piece } from '../piece/index.ts';
 import { makeBook, type Reckoning, type ReckoningBook, reckoningId } from '../reckoning/index.ts';
+import { type BakeState, bakeStates, type RouteReckoned, reckonRoute } from '../route/index.ts';
 import { reckonFound, reckonOven, reckonPairs, reckonSize } from '../size/index.ts';
 import type { Fault, PartContext } from './context.ts';
 import { groundOf, type ReckonOptions } from './ground.ts';
+import { routeGround } from './routeGround.ts';
 
 /** Everything that follows from a piece. */
 export interface PieceReckoned {
@@ -36,6 +45,11 @@ export interface PieceReckoned {
   readonly bones: ReadonlyMap<string, PartBones>;
   /** What is cut of every wire. */
   readonly cuts: CutList;
+  /** The steps of the piece, their times and their order. */
+  readonly route: RouteReckoned;
+  /** Every bake of the route with what goes in, and what was found before it for each part. */
+  readonly bakes: readonly BakeState[];
+  readonly audits: ReadonlyMap<string, readonly BakeAudit[]>;
   /** Parts no solid follows from. */
   readonly faults: readonly Fault[];
 }
@@ -96,13 +110,42 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
   const cuts = reckonCuts(context, bones);
   all.push(...cuts.figures);
   const byId = new Map(all.map((figure) => [figure.id, figure]));
-  all.push(...reckonLog(context, (part, key) => byId.get(reckoningId(part, key))));
+  const find = (part: string | null, key: string) => byId.get(reckoningId(part, key));
+  const route = reckonRoute(routeGround(context, bulk, bones, find));
+  all.push(...route.figures);
+  const bakes = bakeStates(route.route, [...bulk.keys()]);
+  const audits = new Map<string, readonly BakeAudit[]>();
+  const byPart = new Map<string, BakeState[]>();
+  for (const bake of bakes)
+    for (const { part } of bake.parts) byPart.set(part, [...(byPart.get(part) ?? []), bake]);
+  for (const { context: one } of clayParts) {
+    const { id } = one.part;
+    const [own, heat] = [bulk.get(id), find(id, 'bake.temperature')];
+    if (!own || !heat) continue;
+    const standing = find(id, 'bones.stands')?.verdict?.level;
+    const found = auditsOf(
+      {
+        context: one,
+        bulk: own,
+        route,
+        peakC: peakOf(heat, one.own),
+        stands: standing === undefined ? null : standing !== 'stop',
+      },
+      byPart.get(id) ?? [],
+    );
+    audits.set(id, found);
+    all.push(...reckonAudit(one, heat, found));
+  }
+  all.push(...reckonLog(context, find));
   return {
     book: makeBook(all),
     contexts,
     bulk,
     bones,
     cuts,
+    route,
+    bakes,
+    audits,
     faults,
   };
 }

@@ -4,13 +4,13 @@ import {
   DEFAULT_ENTRY,
   type EntryId,
   newId,
-  OUTCOMES,
   type Outcome,
   type PartId,
 } from '@every-inch/core/piece';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Choice } from '../../parts/Choice.tsx';
+import { OUTCOME_OPTIONS } from '../../parts/outcomes.ts';
 import { useNow } from '../../parts/useNow.ts';
 import { edit, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { workshopChanged } from '../../state/workshopSlice.ts';
@@ -21,12 +21,6 @@ const SAYS = {
   cooling: 'until it may be handled',
   cool: 'since it was cool enough to be handled',
 } as const;
-const OUTCOME_SAYS: Readonly<Record<Outcome, string>> = {
-  good: 'came out well',
-  'under-baked': 'under-baked',
-  scorched: 'scorched',
-  cracked: 'cracked',
-};
 
 /** The log entry of a bake that is done, filled in. */
 function entryOf(bake: RunningBake, heldMin: number, outcome: Outcome) {
@@ -101,12 +95,7 @@ export function LiveBake() {
         )}
         {bake.outAt !== null && isHere && (
           <>
-            <Choice
-              label="It"
-              value={outcome}
-              options={OUTCOMES.map((value) => ({ value, says: OUTCOME_SAYS[value] }))}
-              onChoose={setOutcome}
-            />
+            <Choice label="It" value={outcome} options={OUTCOME_OPTIONS} onChoose={setOutcome} />
             <button type="button" className="press" onClick={write}>
               Write it in the log
             </button>

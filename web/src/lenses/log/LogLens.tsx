@@ -3,6 +3,7 @@ import { format, parseISO } from 'date-fns';
 import { useCallback, useState } from 'react';
 import { toast } from 'sonner';
 import { FigureRow } from '../../parts/FigureRow.tsx';
+import { OUTCOME_SAYS } from '../../parts/outcomes.ts';
 import { usePicture } from '../../parts/usePicture.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { useLensKey } from '../../shell/Keys.tsx';
@@ -24,7 +25,7 @@ function Picture({ id, caption }: { readonly id: string; readonly caption: strin
 
 function headline(entry: LogEntry, title: (key: string) => string): string {
   if (entry.bake)
-    return `Baked at ${Math.round(entry.bake.temperatureC)} °C for ${Math.round(entry.bake.minutes)} min, ${entry.bake.outcome}`;
+    return `Baked at ${Math.round(entry.bake.temperatureC)} °C for ${Math.round(entry.bake.minutes)} min, ${OUTCOME_SAYS[entry.bake.outcome]}`;
   if (entry.measure) return `${title(entry.measure.key)}: ${entry.measure.madeMm.toFixed(1)} mm`;
   return 'Note';
 }

@@ -5,7 +5,6 @@ import {
   type EntryId,
   type LogEntry,
   newId,
-  OUTCOMES,
   type Outcome,
   type PartId,
   type PictureRef,
@@ -14,6 +13,7 @@ import { useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { OUTCOME_OPTIONS } from '../../parts/outcomes.ts';
 import { PictureButton } from '../../parts/PictureButton.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { useReckoned } from '../../state/derived.ts';
@@ -22,12 +22,6 @@ import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '
 /** What can be recorded. */
 export type RecordKind = LogEntry['kind'];
 
-const OUTCOME_SAYS: Record<Outcome, string> = {
-  good: 'good',
-  'under-baked': 'under-baked',
-  scorched: 'scorched',
-  cracked: 'cracked',
-};
 const WHOLE = 'whole';
 
 interface Draft {
@@ -171,7 +165,7 @@ export function RecordForm({ kind, onDone }: { readonly kind: RecordKind; readon
             <Choice
               label="Came out"
               value={draft.outcome}
-              options={OUTCOMES.map((value) => ({ value, says: OUTCOME_SAYS[value] }))}
+              options={OUTCOME_OPTIONS}
               onChoose={(outcome) => set({ outcome })}
             />
           </>

@@ -1,0 +1,33 @@
+import { practice, type Row, remembered } from './row.ts';
+
+/** How long steps take, to begin with: makers under-count repeats and faces, so these do not. */
+export const ROUTE_RULES: readonly Row[] = [
+  remembered('route.wire', 'Cut and bend one wire', 4, 'min'),
+  remembered('route.bind', 'Bind one wire to the others', 3, 'min'),
+  remembered('route.block', 'Fix the work in a block', 5, 'min'),
+  remembered('route.core', 'Tear off, ball and shape a core', 6, 'min'),
+  remembered('route.core-more', 'More for each cm³ of it', 0.4, 'min'),
+  remembered('route.small', 'One small part made ahead', 3, 'min'),
+  practice('route.spares', 'Small parts made to choose from', 20, '%'),
+  remembered('route.skin', 'Lay and shape clay, for each cm²', 1.2, 'min'),
+  remembered('route.least', 'Take a step up and put it down again', 4, 'min'),
+  remembered('route.feature', 'One feature: an ear, a button, a paw', 6, 'min'),
+  remembered('route.face', 'A face, with three tries at it', 45, 'min'),
+  remembered('route.clean', 'Clean and smooth, for each cm²', 0.25, 'min'),
+  remembered('route.pastel', 'Pastel, for each cm²', 0.4, 'min'),
+  remembered('route.oven-hands', 'Load the oven, watch it and unload it', 8, 'min'),
+  remembered('route.oven-heats', 'The oven comes to its heat', 15, 'min'),
+  remembered('route.cools', 'It cools with the door ajar', 45, 'min'),
+  remembered('route.other', 'Any other step, such as a thing made of wood', 20, 'min'),
+  practice('route.air-dries', 'Air-dry clay dries, for each 6 mm', 24, 'h'),
+  remembered('route.fix', 'Put one thing on or in', 5, 'min'),
+  remembered('route.joint', 'Join two parts', 8, 'min'),
+  practice('route.joint-sets', 'A joint sets', 60, 'min'),
+  remembered('route.seal', 'Seal, for each cm²', 0.15, 'min'),
+  practice('route.seal-dries', 'A thin coat of sealer dries', 45, 'min', { low: 30, high: 60 }),
+  remembered('route.coat', 'A coat of paint, for each cm²', 0.12, 'min'),
+  practice('route.coat-dries', 'A coat of paint dries', 45, 'min', { low: 30, high: 60 }),
+  remembered('route.assemble', 'Put one part in its place', 6, 'min'),
+  practice('route.practice', 'The second of a kind takes this share of the first', 85, '%'),
+  practice('bake.yellow', 'Pale clay yellows past so many minutes of heat in all', 90, 'min'),
+];

@@ -1,0 +1,93 @@
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsISO8601,
+  IsNumber,
+  IsOptional,
+  IsString,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+  ValidateNested,
+} from 'class-validator';
+import { STUFF_IDS, type StuffId } from '../handbook/index.ts';
+import {
+  BAKE_WAYS,
+  type BakeStepWay,
+  MOST_STEPS,
+  RELATION_KINDS,
+  type RelationKind,
+  STEP_KINDS,
+  type StepKind,
+} from './constants.ts';
+import { ID_PATTERN, type PartId } from './ids.ts';
+
+const FINITE = { allowInfinity: false, allowNaN: false } as const;
+const NAME_LENGTH = 200;
+
+/** One step of the route. */
+export class RouteStep {
+  @Matches(ID_PATTERN) id!: string;
+  @IsIn(STEP_KINDS) kind!: StepKind;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) title!: string;
+  /** Parts it is done to; empty for the whole piece. */
+  @IsArray() @ArrayMaxSize(5000) @Matches(ID_PATTERN, { each: true }) parts!: PartId[];
+  /** Regions of its one part; empty for all of it. */
+  @IsArray()
+  @ArrayMaxSize(200)
+  @IsString({ each: true })
+  @MaxLength(NAME_LENGTH, { each: true })
+  regions!: string[];
+  /** At the bench, min; null takes what is reckoned. */
+  @IsOptional() @IsNumber(FINITE) @Min(0) @Max(100_000) handsMin!: number | null;
+  /** Waited for, min; null takes what is reckoned. */
+  @IsOptional() @IsNumber(FINITE) @Min(0) @Max(100_000) waitMin!: number | null;
+  /** A glue, or some other stuff, that it leaves on the parts; null for clay, wire and core. */
+  @IsOptional() @IsIn(STUFF_IDS) leaves!: StuffId | null;
+  /** The part or the insert that it puts on or in; empty for none. */
+  @IsString() @MaxLength(64) thing!: string;
+  /** Steps that must be done before it. */
+  @IsArray() @ArrayMaxSize(200) @Matches(ID_PATTERN, { each: true }) needs!: string[];
+  /** What a bake does; of no account for a step that is none. */
+  @IsIn(BAKE_WAYS) way!: BakeStepWay;
+  /** The maker’s own step, or a proposed one that the maker took over: no proposal takes it out. */
+  @IsBoolean() own!: boolean;
+  /** When it was done; null while it is not. */
+  @IsOptional() @IsISO8601({ strict: true }) done!: string | null;
+}
+
+/** How two steps bear on each other; read as “the first … the second”. */
+export class StepRelation {
+  @Matches(ID_PATTERN) id!: string;
+  @IsIn(RELATION_KINDS) kind!: RelationKind;
+  @Matches(ID_PATTERN) first!: string;
+  @Matches(ID_PATTERN) second!: string;
+}
+
+/** The ordered steps of a piece. */
+export class Route {
+  @IsArray()
+  @ArrayMaxSize(MOST_STEPS)
+  @ValidateNested({ each: true })
+  @Type(() => RouteStep)
+  steps!: RouteStep[];
+  @IsArray()
+  @ArrayMaxSize(MOST_STEPS)
+  @ValidateNested({ each: true })
+  @Type(() => StepRelation)
+  relations!: StepRelation[];
+}
+
+/** Where a thing was put by hand in the oven drawing, from the back left corner of what may be used, mm. */
+export class OvenPlace {
+  /** A part’s id with the number of the copy, such as `mug/2`. */
+  @IsString() @MinLength(1) @MaxLength(80) item!: string;
+  @IsNumber(FINITE) @Min(-2000) @Max(2000) xMm!: number;
+  @IsNumber(FINITE) @Min(-2000) @Max(2000) yMm!: number;
+}

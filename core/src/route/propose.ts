@@ -1,0 +1,321 @@
+import {
+  DEFAULT_STEP,
+  type Part,
+  type PartId,
+  type Piece,
+  type RouteStep,
+  type StepKind,
+} from '../piece/index.ts';
+import { sourced } from '../reckoning/index.ts';
+import { STEP_TITLES } from './kinds.ts';
+import { smallParts, type TimingGround } from './timing.ts';
+
+type Route = NonNullable<Piece['route']>;
+
+/** Heat that the clay of a part bears, °C. */
+export interface HeatWindow {
+  readonly lowC: number;
+  readonly highC: number;
+}
+
+/** What a route is proposed from. */
+export interface ProposeGround extends TimingGround {
+  /** Whether a part is of clay that can be reckoned. */
+  readonly isClay: (part: string) => boolean;
+  readonly hasCore: (part: string) => boolean;
+  /** Whether its wire ends in a peg that a block can hold. */
+  readonly hasPeg: (part: string) => boolean;
+  /** Regions of a part by the pass they are made in, in order. */
+  readonly passes: (
+    part: string,
+  ) => readonly { readonly pass: number; readonly regions: readonly string[] }[];
+  /** Null for clay that goes into no oven. */
+  readonly windowOf: (part: string) => HeatWindow | null;
+}
+
+/** An id that is always the same for the same step of the proposal. */
+export function stepId(...words: readonly (string | number)[]): string {
+  const whole = words.join('-').replace(/[^A-Za-z0-9_-]+/g, '-');
+  if (whole.length <= 64) return whole;
+  // FNV-1a keeps two long ids apart that begin alike.
+  let hash = 0x811c9dc5;
+  for (let i = 0; i < whole.length; i += 1) hash = Math.imul(hash ^ whole.charCodeAt(i), 0x01000193) >>> 0;
+  return `${whole.slice(0, 55)}-${hash.toString(36)}`;
+}
+
+function step(id: string, kind: StepKind, title: string, over: Partial<RouteStep> = {}): RouteStep {
+  return {
+    ...DEFAULT_STEP,
+    own: false,
+    parts: [],
+    regions: [],
+    needs: [],
+    id,
+    kind,
+    title: title.slice(0, 200),
+    ...over,
+  };
+}
+
+function ofPart(part: Part, kind: StepKind, over: Partial<RouteStep> = {}): RouteStep {
+  return step(stepId(kind, part.id), kind, `${part.name}: ${STEP_TITLES[kind]}`, {
+    parts: [part.id],
+    ...over,
+  });
+}
+
+/** Parts that can share an oven: each goes to the first group whose windows still meet. */
+function byWindow(parts: readonly Part[], ground: ProposeGround): Part[][] {
+  const groups: { parts: Part[]; low: number; high: number }[] = [];
+  for (const part of parts) {
+    const window = ground.windowOf(part.id);
+    if (!window) continue;
+    const group = groups.find(({ low, high }) => Math.max(low, window.lowC) <= Math.min(high, window.highC));
+    if (group) {
+      group.parts.push(part);
+      group.low = Math.max(group.low, window.lowC);
+      group.high = Math.min(group.high, window.highC);
+    } else groups.push({ parts: [part], low: window.lowC, high: window.highC });
+  }
+  return groups.map(({ parts: together }) => together);
+}
+
+/** Bakes of some parts, one for each heat, each with its cooling. */
+function bakes(
+  key: string,
+  title: string,
+  parts: readonly Part[],
+  way: RouteStep['way'],
+  ground: ProposeGround,
+): RouteStep[] {
+  const groups = byWindow(parts, ground);
+  return groups.flatMap((together, i) => {
+    const id = stepId('bake', key, ...(i === 0 ? [] : [i + 1]));
+    const ids = together.map((part) => part.id);
+    const window = ground.windowOf(together[0]?.id ?? '');
+    const heat = groups.length > 1 && window ? ` at ${Math.round(window.lowC)} °C` : '';
+    return [
+      step(id, 'bake', `${title}${heat}`, { parts: ids, way }),
+      step(
+        stepId('cool', key, ...(i === 0 ? [] : [i + 1])),
+        'cool',
+        `Cool after ${title.toLowerCase()}${heat}`,
+        {
+          parts: ids,
+          needs: [id],
+        },
+      ),
+    ];
+  });
+}
+
+function armature(part: Part, ground: ProposeGround): RouteStep[] {
+  const wires = ground.wires(part.id);
+  return [
+    ...(wires > 0 ? [ofPart(part, 'wire')] : []),
+    ...(wires > 1 ? [ofPart(part, 'bind')] : []),
+    ...(wires > 0 && ground.hasPeg(part.id) ? [ofPart(part, 'block')] : []),
+    ...(ground.hasCore(part.id) ? [ofPart(part, 'core')] : []),
+  ];
+}
+
+/** Fits that put a thing on a part for good. */
+const JOINING = ['pegged-into', 'goes-into', 'covers', 'held-by', 'rides'];
+
+/** The clay part that a thing is put on or in; null for one that stands by itself. */
+function hostOf(part: Part, { piece, isClay }: ProposeGround): Part | null {
+  const joined =
+    piece.fits.find(({ kind, part: a }) => a === part.id && JOINING.includes(kind))?.on ?? part.parent;
+  const host = piece.parts.find(({ id }) => id === joined);
+  return host && isClay(host.id) ? host : null;
+}
+
+/** Steps that put things of other stuffs on a part, before its bakes or after them. */
+function fixes(host: Part, isAfter: boolean, ground: ProposeGround, needs: readonly string[]): RouteStep[] {
+  const { piece, isClay } = ground;
+  const things = piece.parts.filter(
+    (part) => !isClay(part.id) && part.afterBake === isAfter && hostOf(part, ground)?.id === host.id,
+  );
+  return [
+    ...things.map((thing) =>
+      step(stepId('fix', thing.id), 'fix', `Put ${thing.name} on ${host.name}`, {
+        parts: [host.id],
+        thing: thing.id,
+        needs: [...needs],
+      }),
+    ),
+    ...host.inserts
+      .filter(({ afterBake }) => afterBake === isAfter)
+      .map((insert) =>
+        step(stepId('fix', host.id, insert.id), 'fix', `Let ${insert.name} into ${host.name}`, {
+          parts: [host.id],
+          thing: insert.id,
+          needs: [...needs],
+        }),
+      ),
+  ];
+}
+
+/** Everything done to a part in one of its passes, up to the bake. */
+function passSteps(part: Part, pass: number, ground: ProposeGround, ahead: readonly string[]): RouteStep[] {
+  const all = ground.passes(part.id);
+  const own = all.find((one) => one.pass === pass);
+  if (!own) return [];
+  const isLast = all.every((one) => one.pass <= pass);
+  const regions = all.length > 1 ? [...own.regions] : [];
+  const named = regions.length > 0 ? `: clay on ${regions.join(', ')}` : ': clay';
+  const key = all.length > 1 ? [pass] : [];
+  const needs = smallParts(part, ground.own) > 0 ? [...ahead] : [];
+  return [
+    step(stepId('skin', part.id, ...key), 'skin', `${part.name}${named}`, { parts: [part.id], regions }),
+    ...(ground.piece.brief.schools.colour === 'pastel'
+      ? [
+          step(stepId('pastel', part.id, ...key), 'pastel', `${part.name}: pastel on the raw clay`, {
+            parts: [part.id],
+            regions,
+          }),
+        ]
+      : []),
+    ...(isLast
+      ? [ofPart(part, 'detail', { needs }), ...fixes(part, false, ground, []), ofPart(part, 'clean')]
+      : []),
+  ];
+}
+
+/** Seal, paint and varnish, by the school of colour. */
+function finish(parts: readonly Part[], { piece }: ProposeGround): RouteStep[] {
+  const ids = parts.map(({ id }) => id);
+  const coats = {
+    painted: ['Base coats', 'Washes and dry brush', 'Painted details', 'Matt varnish'],
+    coloured: ['Gloss on eyes and wet places'],
+    pastel: ['Fix the pastel, glaze'],
+  }[piece.brief.schools.colour];
+  const seal =
+    piece.brief.schools.colour === 'painted' ? [step('seal', 'seal', 'Seal everything', { parts: ids })] : [];
+  let last = seal.map(({ id }) => id);
+  const steps = coats.map((title, i) => {
+    const coat = step(stepId('coat', i + 1), 'coat', title, { parts: ids, needs: last });
+    last = [coat.id];
+    return coat;
+  });
+  return ids.length > 0 ? [...seal, ...steps] : [];
+}
+
+function joints(ground: ProposeGround, cooled: readonly string[]): RouteStep[] {
+  const { piece, isClay } = ground;
+  const byId = new Map(piece.parts.map((part) => [part.id as string, part]));
+  return piece.fits.flatMap(({ id, kind, part: a, on: b }) => {
+    const [one, other] = [byId.get(a), byId.get(b)];
+    if (!one || !other) return [];
+    const parts = [a, b] as PartId[];
+    if (JOINING.includes(kind) && isClay(a) && isClay(b))
+      return [
+        step(stepId('joint', id), 'joint', `Join ${one.name} to ${other.name}, cold`, {
+          parts,
+          needs: [...cooled],
+        }),
+      ];
+    return [];
+  });
+}
+
+function assembly(ground: ProposeGround): RouteStep[] {
+  const { piece, isClay } = ground;
+  // What hangs on a part is put on it by a step of its own.
+  const isHung = (a: Part, b: Part) => !isClay(b.id) && hostOf(b, ground)?.id === a.id;
+  const byId = new Map(piece.parts.map((part) => [part.id as string, part]));
+  return piece.fits.flatMap(({ id, kind, part: a, on: b }) => {
+    const [one, other] = [byId.get(a), byId.get(b)];
+    const isPlaced = kind === 'sits-on' || kind === 'beside' || kind === 'rides';
+    return one && other && isPlaced && !isHung(one, other)
+      ? [
+          step(
+            stepId('assemble', id),
+            'assemble',
+            `Put ${one.name} ${kind === 'beside' ? 'beside' : 'on'} ${other.name}`,
+            { parts: [a] },
+          ),
+        ]
+      : [];
+  });
+}
+
+/** Clay that is not baked dries; the wait is put in as it is reckoned from its thickness. */
+function drying(part: Part, ground: ProposeGround): RouteStep {
+  const thick = ground.find(part.id, 'bulk.thickest')?.quantity.value ?? 6;
+  const hours = (sourced('route.air-dries', ground.own).value * thick) / 6;
+  return step(stepId('dry', part.id), 'other', `${part.name}: dry, or set`, {
+    parts: [part.id],
+    handsMin: 0,
+    waitMin: Math.round(hours * 60),
+  });
+}
+
+/** Parts whose clay goes into no oven. */
+export function unbakedParts({ piece, isClay, windowOf }: ProposeGround): ReadonlySet<string> {
+  return new Set(piece.parts.filter(({ id }) => isClay(id) && !windowOf(id)).map(({ id }) => id as string));
+}
+
+/**
+ * The usual route of a piece by its forms, clays, features, fits and schools: armatures and cores, small parts baked ahead,
+ * clay pass by pass with its bakes, the full cure where bakes only set, then joints, finish and assembly. The same piece
+ * always gives the same steps with the same ids.
+ */
+export function proposeRoute(ground: ProposeGround): Route {
+  const { piece, own } = ground;
+  const { bakes: school, heat } = piece.brief.schools;
+  const clay = piece.parts.filter(({ id }) => ground.isClay(id));
+  const baked = clay.filter(({ id }) => ground.windowOf(id) !== null);
+  const withSmall = baked.filter((part) => smallParts(part, own) > 0);
+  const small = withSmall.map((part) => ofPart(part, 'small'));
+  const ahead = bakes('ahead', 'Bake of small parts', withSmall, 'ahead', ground);
+  const cooledAhead = ahead.filter(({ kind }) => kind === 'cool').map(({ id }) => id);
+  const last = Math.max(1, ...clay.flatMap(({ id }) => ground.passes(id).map(({ pass }) => pass)));
+  const isSet = heat === 'set' && school === 'sections';
+  const sculpted = Array.from({ length: last }, (_, k) => k + 1).flatMap((pass) => {
+    const here = clay.flatMap((part) => passSteps(part, pass, ground, cooledAhead));
+    const inIt = baked.filter(({ id }) => ground.passes(id).some((one) => one.pass === pass));
+    if (school === 'one') return here;
+    const title = `${isSet ? 'Set bake' : 'Bake'} ${pass}`;
+    return [...here, ...bakes(String(pass), title, inIt, isSet ? 'set' : 'full', ground)];
+  });
+  const final =
+    school === 'one'
+      ? bakes('all', 'The bake', baked, 'full', ground)
+      : isSet
+        ? bakes('full', 'Full cure', baked, 'full', ground)
+        : [];
+  const cooled = [...sculpted, ...final].filter(({ kind }) => kind === 'cool');
+  const cooledOf = (part: Part) =>
+    cooled
+      .filter(({ parts }) => parts.includes(part.id))
+      .slice(-1)
+      .map(({ id }) => id);
+  const loose = piece.parts.filter(({ id, sized }) => !ground.isClay(id) && sized === 'life');
+  return {
+    steps: [
+      ...clay.flatMap((part) => armature(part, ground)),
+      ...loose.map((part) =>
+        step(stepId('make', part.id), 'other', `Make ${part.name}`, { parts: [part.id] }),
+      ),
+      ...small,
+      ...ahead,
+      ...sculpted,
+      ...final,
+      ...clay.filter((part) => !baked.includes(part)).map((part) => drying(part, ground)),
+      ...joints(
+        ground,
+        cooled.slice(-1).map(({ id }) => id),
+      ),
+      ...finish(clay, ground),
+      ...clay.flatMap((part) => fixes(part, true, ground, cooledOf(part))),
+      ...assembly(ground),
+    ],
+    relations: [],
+  };
+}
+
+/** The maker’s own route, or the proposed one while there is none. */
+export function routeOf(ground: ProposeGround): Route {
+  return ground.piece.route ?? proposeRoute(ground);
+}

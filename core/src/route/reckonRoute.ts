@@ -1,0 +1,100 @@
+import type { RouteStep } from '../piece/index.ts';
+import { type Reckoning, reckoning, type Term, type Verdict, type WayOut } from '../reckoning/index.ts';
+import { judgeRoute, putInOrder, type RouteJudged } from './judgeRoute.ts';
+import { type ProposeGround, routeOf, unbakedParts } from './propose.ts';
+import { type StepTime, stepTime } from './timing.ts';
+
+/** The route of a piece with its times and how its order stands. */
+export interface RouteReckoned {
+  readonly route: ReturnType<typeof routeOf>;
+  /** Whether the maker has taken it over. */
+  readonly isOwn: boolean;
+  readonly times: ReadonlyMap<string, StepTime>;
+  readonly judged: RouteJudged;
+  readonly unbaked: ReadonlySet<string>;
+  readonly figures: readonly Reckoning[];
+}
+
+function total(
+  key: string,
+  title: string,
+  what: 'hands' | 'wait',
+  steps: readonly RouteStep[],
+  times: ReadonlyMap<string, StepTime>,
+): Reckoning {
+  const open = steps.filter(({ done }) => done === null);
+  const sum = open.reduce((all, { id }) => all + (times.get(id)?.[what].quantity.value ?? 0), 0);
+  const term: Term = {
+    symbol: 't',
+    name: 'Minutes of the steps not yet done',
+    quantity: { value: sum, unit: 'min' },
+    origin: { kind: 'shape', says: `${open.length} steps, each with its own working` },
+  };
+  return reckoning({
+    key,
+    part: null,
+    lens: 'bench',
+    title,
+    quantity: { value: sum / 60, unit: 'h' },
+    formula: 'h = t ÷ 60',
+    terms: [term],
+  });
+}
+
+function judgeOrder({ judged, route, unbaked, isOwn }: Omit<RouteReckoned, 'figures'>): Verdict {
+  if (judged.loop)
+    return {
+      level: 'stop',
+      wording: 'state',
+      says: `these wait for each other in a ring: ${judged.loop.join(' → ')}`,
+      waysOut: [
+        { says: 'take out one of the links between them' },
+        { says: 'go back to the proposed route', change: { path: ['route'], value: null } },
+      ],
+    };
+  const [first] = judged.faults;
+  if (!first) return { level: 'good', wording: 'state', says: 'everything comes when it can', waysOut: [] };
+  const whole = judged.faults.length > 1 ? putInOrder(route, unbaked) : null;
+  const ways: WayOut[] = [
+    ...(first.repair
+      ? [{ says: first.repair.says, change: { path: ['route'], value: first.repair.route } }]
+      : []),
+    ...(whole ? [{ says: 'put the whole route in order', change: { path: ['route'], value: whole } }] : []),
+    ...(isOwn ? [{ says: 'go back to the proposed route', change: { path: ['route'], value: null } }] : []),
+  ];
+  const more = judged.faults.length - 1;
+  return {
+    level: 'stop',
+    wording: 'state',
+    says: `${first.says}${more > 0 ? `, and ${more} more` : ''}`,
+    waysOut: ways.length > 0 ? ways : [{ says: 'move one of the two at Bench' }],
+  };
+}
+
+/** The route of a piece: its steps, their times, what of its order does not hold, and the figures that follow. */
+export function reckonRoute(ground: ProposeGround): RouteReckoned {
+  const route = routeOf(ground);
+  const unbaked = unbakedParts(ground);
+  const times = new Map(route.steps.map((step) => [step.id, stepTime(step, ground)]));
+  const judged = judgeRoute(route, unbaked);
+  const found = { route, isOwn: ground.piece.route !== null, times, judged, unbaked };
+  if (route.steps.length === 0) return { ...found, figures: [] };
+  const order = reckoning({
+    key: 'route.order',
+    part: null,
+    lens: 'bench',
+    title: 'Steps out of order',
+    quantity: { value: judged.faults.length, unit: 'count' },
+    formula: 'n = pairs that do not hold',
+    terms: [],
+    verdict: judgeOrder(found),
+  });
+  return {
+    ...found,
+    figures: [
+      total('route.hands', 'Still to be done at the bench', 'hands', route.steps, times),
+      total('route.waits', 'Still to be waited for, in a row', 'wait', route.steps, times),
+      order,
+    ],
+  };
+}
