@@ -1,7 +1,7 @@
 export { netPages, sheetsDrawing } from './netPages.ts';
 export { partDrawing, seenDrawing } from './partDrawing.ts';
 export { benchSheet, bothDegrees } from './sheet.ts';
-export { type BenchStep, benchSteps } from './steps.ts';
+export { stepHint } from './stepHint.ts';
 export {
   MOST_TEMPLATES,
   picturePages,

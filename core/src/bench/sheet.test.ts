@@ -5,7 +5,7 @@ import { type Drawing, type Paper, TilingError, tile, toSvg } from '../drawing/i
 import { makeShapeStore } from '../form/index.ts';
 import type { Piece } from '../piece/index.ts';
 import { reckonPiece } from '../whole/index.ts';
-import { benchSheet, benchSteps, partDrawing } from './index.ts';
+import { benchSheet, partDrawing, stepHint } from './index.ts';
 import { sheetPdf } from './sheetPdf.ts';
 
 const NOW = '2026-05-01T09:00:00Z';
@@ -103,7 +103,7 @@ describe.each<Paper>(['A4', 'Letter'])('the bench sheet on %s', (paper) => {
       'Clay to have out',
       'Bake card',
       '130 °C (266 °F)',
-      'full cure last',
+      'Full cure · dial 122 °C',
       'Air the room',
       'not food-safe',
     ])
@@ -144,22 +144,24 @@ describe('true size', () => {
   });
 });
 
-describe('steps by school', () => {
+describe('what goes into the steps', () => {
+  const hints = (piece: Piece) => {
+    const found = reckon(piece);
+    return found.route.route.steps.map((step) => `${step.title}: ${stepHint(step, found)}`).join('\n');
+  };
+
   it('set bakes end in a full cure; one bake has no set bakes', () => {
-    const says = (piece: Piece) =>
-      benchSteps(piece, reckon(piece))
-        .map((step) => step.says)
-        .join('\n');
-    expect(says(ferry)).toMatch(/set bake[\s\S]*full cure last: dial 122 °C/);
+    expect(hints(ferry)).toMatch(/Set bake 1: dial 122 °C, 10 min[\s\S]*Full cure: dial 122 °C/);
     const one = {
       ...ferry,
       brief: { ...ferry.brief, schools: { ...ferry.brief.schools, bakes: 'one' as const } },
     };
-    expect(says(one)).not.toContain('set bake');
-    expect(says(one)).toContain('one bake: dial 122 °C');
+    expect(hints(one)).not.toContain('Set bake');
+    expect(hints(one)).toContain('The bake: dial 122 °C');
   });
 
-  it('parts that are not of clay have no steps', () => {
-    expect(benchSteps(ferry, reckoned).some(({ part }) => part === 'oar')).toBe(false);
+  it('a core is torn off at once, clay is conditioned by its grams', () => {
+    expect(hints(ferry)).toMatch(/Storm lantern: core: tear off .*foil.*, ball it in one go/);
+    expect(hints(ferry)).toMatch(/Greylag goose: clay: condition [\d.]+ g/);
   });
 });

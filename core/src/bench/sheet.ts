@@ -6,7 +6,7 @@ import { celsius, formatInchFraction, formatMiniMm, miniMm, toFahrenheit } from 
 import type { PartContext, PieceReckoned } from '../whole/index.ts';
 import { PageWriter } from './pageWriter.ts';
 import { partDrawing } from './partDrawing.ts';
-import { benchSteps } from './steps.ts';
+import { stepHint } from './stepHint.ts';
 
 /** °C and °F of a temperature figure, such as `130 °C (266 °F)`. */
 export function bothDegrees({ quantity }: Reckoning): string {
@@ -99,16 +99,19 @@ function writeClay(writer: PageWriter, { book }: PieceReckoned): void {
   }
 }
 
-function writeSteps(writer: PageWriter, piece: Piece, reckoned: PieceReckoned): void {
+function writeSteps(writer: PageWriter, reckoned: PieceReckoned): void {
+  const { route, times } = reckoned.route;
+  if (route.steps.length === 0) return;
   writer.heading('Steps');
-  const steps = benchSteps(piece, reckoned);
-  const names = new Map(piece.parts.map((part) => [part.id as string, part.name]));
-  let last: string | null = '';
-  for (const step of steps) {
-    if (step.part !== last)
-      writer.line([{ text: step.part ? (names.get(step.part) ?? '') : 'Everything', x: 0, bold: true }]);
-    last = step.part;
-    writer.tick(step.says);
+  const minutes = (value: number) => (value < 1 ? '' : formatQuantity({ value, unit: 'min' }));
+  for (const step of route.steps) {
+    const { id, title, done } = step;
+    const time = times.get(id);
+    const [hands, wait] = [time?.hands.quantity.value ?? 0, time?.wait.quantity.value ?? 0];
+    const says = [minutes(hands), wait >= 1 ? `${minutes(wait)} waiting` : ''].filter(Boolean).join(', ');
+    writer.tick(
+      [title, stepHint(step, reckoned), says, done === null ? '' : 'done'].filter(Boolean).join(' · '),
+    );
   }
 }
 
@@ -164,7 +167,7 @@ export function benchSheet(piece: Piece, reckoned: PieceReckoned, paper: Paper, 
   writeParts(writer, piece, reckoned);
   writeClay(writer, reckoned);
   writeBake(writer, piece, reckoned);
-  writeSteps(writer, piece, reckoned);
+  writeSteps(writer, reckoned);
   writeMeasures(writer, contexts, reckoned);
   writeCare(writer);
   writeDrawings(writer, contexts);

@@ -27,15 +27,9 @@ function restOf(route: Route, piece: Piece, part: string): string | null {
 /**
  * The handling map: how each part is held, what is therefore done last, and what has been forgotten under the fingers.
  *
- * @param lowest name of the lowest region of a part, on which it stands
  * @param clay parts that are of clay
  */
-export function handlingMap(
-  piece: Piece,
-  route: Route,
-  clay: readonly string[],
-  lowest: (part: string) => string,
-): HandlingRow[] {
+export function handlingMap(piece: Piece, route: Route, clay: readonly string[]): HandlingRow[] {
   const byId = new Map(route.steps.map((step) => [step.id, step]));
   return clay.map((part): HandlingRow => {
     const held = route.relations
@@ -51,7 +45,7 @@ export function handlingMap(
       held:
         held.length > 0
           ? `by what “${[...new Set(held.map(({ first }) => first.title))].join('”, “')}” finishes`
-          : (rest ?? `by its ${lowest(part)}: finish that last`),
+          : (rest ?? 'by its underside: finish that last'),
       last,
       uncovered: last.filter(
         (step) =>

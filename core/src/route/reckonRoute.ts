@@ -7,6 +7,8 @@ import { type StepTime, stepTime } from './timing.ts';
 /** The route of a piece with its times and how its order stands. */
 export interface RouteReckoned {
   readonly route: ReturnType<typeof routeOf>;
+  /** What a proposal for it leans on. */
+  readonly ground: ProposeGround;
   /** Whether the maker has taken it over. */
   readonly isOwn: boolean;
   readonly times: ReadonlyMap<string, StepTime>;
@@ -77,7 +79,7 @@ export function reckonRoute(ground: ProposeGround): RouteReckoned {
   const unbaked = unbakedParts(ground);
   const times = new Map(route.steps.map((step) => [step.id, stepTime(step, ground)]));
   const judged = judgeRoute(route, unbaked);
-  const found = { route, isOwn: ground.piece.route !== null, times, judged, unbaked };
+  const found = { route, ground, isOwn: ground.piece.route !== null, times, judged, unbaked };
   if (route.steps.length === 0) return { ...found, figures: [] };
   const order = reckoning({
     key: 'route.order',

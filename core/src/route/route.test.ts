@@ -431,10 +431,9 @@ describe('the proposed route', () => {
 
   it('the handling map: held by the block, or by what comes last; forgotten under the fingers', () => {
     const clay = [...found.bulk.keys()];
-    const of = (one: Route, part: string) =>
-      handlingMap(ferry, one, clay, () => 'foot').find((row) => row.part === part);
+    const of = (one: Route, part: string) => handlingMap(ferry, one, clay).find((row) => row.part === part);
     expect(of(found.route.route, 'ferrywoman')?.held).toContain('block');
-    expect(of(found.route.route, 'cord')?.held).toContain('its foot: finish that last');
+    expect(of(found.route.route, 'cord')?.held).toContain('its underside: finish that last');
     const held = addRelation(found.route.route, 'held', 'clean-goose', 'detail-goose', () => 0.5);
     expect(of(held, 'goose')?.last.map(({ id }) => id)).toEqual(['clean-goose']);
     expect(of(held, 'goose')?.uncovered).toEqual([]);

@@ -134,7 +134,7 @@ export default function BakeLens() {
           <Suspense fallback={null}>
             <Loads />
           </Suspense>
-          {context && ownBulk && <Audit context={context} bulk={ownBulk} />}
+          {context && ownBulk && <Audit part={context.part} />}
           {context && ownBulk && (
             <Suspense fallback={<p className="p-4 text-quiet">Looking into the oven …</p>}>
               <SimulatedBake key={context.part.id} context={context} bulk={ownBulk} />

@@ -1,9 +1,10 @@
-import { benchSheet, benchSteps } from '@every-inch/core/bench';
+import { benchSheet } from '@every-inch/core/bench';
 import { type Drawing, PAPERS, type Paper, TilingError } from '@every-inch/core/drawing';
 import { CARE } from '@every-inch/core/handbook';
 import { useCallback, useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { Choice } from '../../parts/Choice.tsx';
+import { FigureRow } from '../../parts/FigureRow.tsx';
 import { PagesView } from '../../parts/PagesView.tsx';
 import { useLensKey } from '../../shell/Keys.tsx';
 import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
@@ -11,6 +12,8 @@ import { useReckoned } from '../../state/derived.ts';
 import { useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { workshopChanged } from '../../state/workshopSlice.ts';
 import { save } from '../../storage/shelf.ts';
+import { Handling } from './Handling.tsx';
+import { RouteList } from './RouteList.tsx';
 
 function useSheet(): { pages: readonly Drawing[]; says: string | null } {
   const piece = useOpenPiece();
@@ -53,42 +56,19 @@ function SavePdf({ pages }: { readonly pages: readonly Drawing[] }) {
   );
 }
 
-function Steps() {
-  const piece = useOpenPiece();
-  const reckoned = useReckoned();
-  const steps = benchSteps(piece, reckoned);
-  const groups = [...new Set(steps.map(({ part }) => part))];
-  const nameOf = (id: string | null) => piece.parts.find((part) => part.id === id)?.name ?? 'Everything';
-  return (
-    <Stretch title="Steps, by your schools">
-      {steps.length === 0 && <p className="text-quiet">No part is of clay yet.</p>}
-      {groups.map((group) => (
-        <div key={group ?? ''} className="py-1">
-          <div className="font-medium">{nameOf(group)}</div>
-          <ol className="list-decimal pl-5 text-[13px]">
-            {steps
-              .filter(({ part }) => part === group)
-              .map(({ says }) => (
-                <li key={says}>{says}</li>
-              ))}
-          </ol>
-        </div>
-      ))}
-    </Stretch>
-  );
-}
-
-/** Bench: the sheet to print and keep beside the clay. */
+/** Bench: the route of the piece, and the sheet to print and keep beside the clay. */
 export default function BenchLens() {
   const dispatch = useAppDispatch();
   const paper = useAppSelector((state) => state.workshop.paper);
   const { pages, says } = useSheet();
+  const { figures } = useReckoned().route;
   return (
     <LensLayout
       title="Bench"
       middle={
         <>
-          <div className="mb-3 flex flex-wrap items-end gap-4">
+          <RouteList />
+          <div className="mt-6 mb-3 flex flex-wrap items-end gap-4">
             <h3 className="font-semibold">Bench sheet</h3>
             <Choice
               label="Paper"
@@ -113,7 +93,13 @@ export default function BenchLens() {
       }
       reckoning={
         <>
-          <Steps />
+          <Stretch title="The route">
+            {figures.map((figure) => (
+              <FigureRow key={figure.id} figure={figure} />
+            ))}
+            {figures.length === 0 && <p className="text-quiet">No step yet.</p>}
+          </Stretch>
+          <Handling />
           <Stretch title="Care">
             <ul className="list-disc space-y-1 pl-4 text-[13px]">
               {CARE.map(({ says: care }) => (

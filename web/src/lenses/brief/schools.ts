@@ -86,4 +86,16 @@ export const SCHOOLS: readonly School[] = [
       },
     ],
   },
+  {
+    key: 'superglue',
+    title: 'Superglue into the oven',
+    ways: [
+      { value: 'never', says: 'never', costs: 'glued joints wait for the last bake; no fumes' },
+      {
+        value: 'knowingly',
+        says: 'yes, knowingly',
+        costs: 'quick to hold a part for the bake; irritant fumes, and it lets go: air the room',
+      },
+    ],
+  },
 ];

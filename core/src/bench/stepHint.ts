@@ -1,0 +1,48 @@
+import { foilToTear } from '../bulk/index.ts';
+import { CORES } from '../handbook/index.ts';
+import type { RouteStep } from '../piece/index.ts';
+import { formatQuantity, type Reckoning, sourced } from '../reckoning/index.ts';
+import type { PieceReckoned } from '../whole/index.ts';
+
+/** What goes into a step, from the figures: foil to tear off, clay to condition, dial and minutes. Empty where nothing is to be said. */
+export function stepHint(step: RouteStep, { book, contexts }: PieceReckoned): string {
+  const [part = ''] = step.parts;
+  const context = contexts.get(part);
+  const find = (key: string): Reckoning | undefined => book.get(`${part}/${key}`);
+  const whole = (key: string): Reckoning | undefined => book.get(`/${key}`);
+  const each = !context || context.part.count === 1 ? '' : ` × ${context.part.count}`;
+  switch (step.kind) {
+    case 'core': {
+      const foil = find('bulk.foil');
+      if (foil) {
+        const width = sourced('foil.width', context?.own ?? {}).value;
+        return `tear off ${foilToTear(foil.quantity.value * 1000, width)}${each}, ball it in one go`;
+      }
+      const other = CORES.flatMap(({ id, title }) => {
+        const stuff = find(`bulk.${id}`);
+        return stuff ? [`${formatQuantity(stuff.quantity)} of ${title}${each}, dry before clay goes on`] : [];
+      });
+      return other.join('; ');
+    }
+    case 'skin': {
+      const [clay, skin] = [find('bulk.clay'), find('bulk.skin')];
+      if (!clay) return '';
+      const rolled = skin ? `, roll ${formatQuantity(skin.quantity)} for the skin` : '';
+      const regions = step.regions.length > 0 ? ' for all of it' : '';
+      return `condition ${formatQuantity(clay.quantity)}${regions}${rolled}`;
+    }
+    case 'detail':
+      return 'hold it against the drawing, measure';
+    case 'bake': {
+      const dial = whole('bake.dial');
+      const hold = step.way === 'set' ? whole('bake.set') : whole('bake.hold');
+      return dial && hold
+        ? `dial ${formatQuantity(dial.quantity)}, ${formatQuantity(hold.quantity)} at that heat`
+        : '';
+    }
+    case 'cool':
+      return 'door ajar; handle and seal at room temperature';
+    default:
+      return '';
+  }
+}

@@ -1,0 +1,174 @@
+import {
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { STEP_KINDS, type StepKind } from '@every-inch/core/piece';
+import { addStep, moveStep, type OrderFault, STEP_TITLES } from '@every-inch/core/route';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useMemo, useState } from 'react';
+import { Choice } from '../../parts/Choice.tsx';
+import { useReckoned } from '../../state/derived.ts';
+import { RouteAgain } from './RouteAgain.tsx';
+import { SortableStep, StepRow } from './RouteRow.tsx';
+import { useRouteEdit } from './useRoute.ts';
+
+/** More steps than this are moved by keyboard alone, and only those in sight are drawn. */
+const MOST_DRAGGED = 150;
+/** Height of a row before it is measured, px. */
+const ROW_HEIGHT = 50;
+
+/** The faults that a step is the first of. */
+function useFaults(): ReadonlyMap<string, readonly OrderFault[]> {
+  const { judged } = useReckoned().route;
+  return useMemo(() => {
+    const found = new Map<string, OrderFault[]>();
+    for (const fault of judged.faults) {
+      const list = found.get(fault.first.id);
+      if (list) list.push(fault);
+      else found.set(fault.first.id, [fault]);
+    }
+    return found;
+  }, [judged]);
+}
+
+interface RowsProps {
+  readonly open: string | null;
+  readonly onOpen: (id: string | null) => void;
+}
+
+function useRows({ open, onOpen }: RowsProps) {
+  const { steps } = useReckoned().route.route;
+  const faults = useFaults();
+  return {
+    steps,
+    rowOf: (at: number) => {
+      const step = steps[at];
+      return (
+        step && {
+          step,
+          at,
+          faults: faults.get(step.id) ?? [],
+          isOpen: open === step.id,
+          onToggle: () => onOpen(open === step.id ? null : step.id),
+        }
+      );
+    },
+  };
+}
+
+function DraggedRows(props: RowsProps) {
+  const change = useRouteEdit();
+  const { steps, rowOf } = useRows(props);
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
+  const onDragEnd = ({ active, over }: DragEndEvent): void => {
+    if (!over || active.id === over.id) return;
+    const [from, to] = [active.id, over.id].map((id) => steps.findIndex((step) => step.id === id));
+    const step = steps[from ?? -1];
+    if (step && to !== undefined) change(`move ${step.title}`, (old) => moveStep(old, step.id, to));
+  };
+  return (
+    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+      <SortableContext items={steps.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+        <ol>
+          {steps.map((step, at) => {
+            const row = rowOf(at);
+            return row && <SortableStep key={step.id} {...row} />;
+          })}
+        </ol>
+      </SortableContext>
+    </DndContext>
+  );
+}
+
+/** The steps in sight of a very long route. */
+function WindowRows({ scroller, ...props }: RowsProps & { readonly scroller: HTMLElement | null }) {
+  const { steps, rowOf } = useRows(props);
+  const rows = useVirtualizer({
+    count: steps.length,
+    getScrollElement: () => scroller,
+    estimateSize: () => ROW_HEIGHT,
+    getItemKey: (i) => steps[i]?.id ?? i,
+    overscan: 6,
+  });
+  const shown = rows.getVirtualItems();
+  return (
+    <ol
+      style={{
+        paddingTop: shown[0]?.start ?? 0,
+        paddingBottom: rows.getTotalSize() - (shown.at(-1)?.end ?? 0),
+      }}
+    >
+      {shown.map(({ index, key }) => {
+        const row = rowOf(index);
+        return row && <StepRow key={key} {...row} measure={rows.measureElement} />;
+      })}
+    </ol>
+  );
+}
+
+/** The first step of an empty route. */
+function FirstStep() {
+  const change = useRouteEdit();
+  const [kind, setKind] = useState<StepKind>('skin');
+  return (
+    <div className="flex flex-wrap items-end gap-2 py-2">
+      <span className="text-quiet">No part is of clay yet, so no step is proposed.</span>
+      <Choice
+        label="First step"
+        value={kind}
+        options={STEP_KINDS.map((value) => ({ value, says: STEP_TITLES[value] }))}
+        onChoose={setKind}
+      />
+      <button
+        type="button"
+        className="press"
+        onClick={() => change('add a step', (old) => addStep(old, kind, null).route)}
+      >
+        + Add
+      </button>
+    </div>
+  );
+}
+
+/** The route: every step in its order, to be dragged, split, merged, retimed and ticked off. */
+export function RouteList() {
+  const { route, isOwn } = useReckoned().route;
+  const [open, setOpen] = useState<string | null>(null);
+  const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
+  const done = route.steps.filter((step) => step.done !== null).length;
+  return (
+    <section aria-label="Route">
+      <div className="mb-1 flex flex-wrap items-baseline gap-x-4">
+        <h3 className="font-semibold">Route</h3>
+        <span className="text-quiet">
+          {route.steps.length} steps{done > 0 && `, ${done} done`};{' '}
+          {isOwn ? 'your own' : 'as proposed: the first change makes it yours'}
+        </span>
+        <RouteAgain />
+      </div>
+      <div className="flex gap-2 border-b border-ink pr-1 text-right">
+        <span className="heading flex-1 pl-16 text-left">step</span>
+        <span className="heading w-16">hands</span>
+        <span className="heading w-16">waiting</span>
+      </div>
+      {route.steps.length === 0 && <FirstStep />}
+      <div
+        ref={setScroller}
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: a panel that scrolls must be reachable by keyboard
+        tabIndex={0}
+        className="max-h-[58vh] overflow-y-auto"
+      >
+        {route.steps.length <= MOST_DRAGGED ? (
+          <DraggedRows open={open} onOpen={setOpen} />
+        ) : (
+          <WindowRows open={open} onOpen={setOpen} scroller={scroller} />
+        )}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,223 @@
+import { STUFFS } from '@every-inch/core/handbook';
+import {
+  RELATION_KINDS,
+  type RelationKind,
+  type RouteStep,
+  STEP_KINDS,
+  type StepKind,
+} from '@every-inch/core/piece';
+import {
+  addRelation,
+  addStep,
+  changeStep,
+  mergeWithNext,
+  RELATION_SAYS,
+  removeStep,
+  STEP_TITLES,
+  splitStep,
+} from '@every-inch/core/route';
+import { useState } from 'react';
+import { Choice } from '../../parts/Choice.tsx';
+import { NumberField } from '../../parts/NumberField.tsx';
+import { TextField } from '../../parts/TextField.tsx';
+import { Working } from '../../parts/Working.tsx';
+import { useReckoned } from '../../state/derived.ts';
+import { useOpenPiece } from '../../state/store.ts';
+import { useRouteEdit } from './useRoute.ts';
+
+const KINDS = STEP_KINDS.map((value) => ({ value, says: STEP_TITLES[value] }));
+const RELATIONS = RELATION_KINDS.map((value) => ({ value, says: RELATION_SAYS[value] }));
+const NOTHING = 'nothing';
+const LEAVES = [
+  { value: NOTHING, says: 'nothing but clay' },
+  ...STUFFS.map(({ id, title }) => ({ value: id as string, says: title })),
+];
+const WAYS = [
+  { value: 'set' as const, says: 'only sets' },
+  { value: 'full' as const, says: 'cures in full' },
+  { value: 'ahead' as const, says: 'small parts, ahead' },
+];
+
+/** How the step bears on others: what is said, and one more to say. */
+function Relations({ step }: { readonly step: RouteStep }) {
+  const change = useRouteEdit();
+  const { route } = useReckoned().route;
+  const [kind, setKind] = useState<RelationKind>('buries');
+  const others = route.steps
+    .filter(({ id }) => id !== step.id)
+    .map(({ id, title }) => ({ value: id, says: title }));
+  const [other, setOther] = useState('');
+  const chosen = others.some(({ value }) => value === other) ? other : (others[0]?.value ?? '');
+  const titles = new Map(route.steps.map(({ id, title }) => [id, title]));
+  const own = route.relations.filter(({ first, second }) => first === step.id || second === step.id);
+  return (
+    <div className="mt-2">
+      <ul className="text-[13px]">
+        {own.map((relation) => (
+          <li key={relation.id} className="flex items-baseline gap-2">
+            <span>
+              “{titles.get(relation.first)}” {RELATION_SAYS[relation.kind]} “{titles.get(relation.second)}”
+            </span>
+            <button
+              type="button"
+              className="press-quiet text-wont"
+              aria-label={`Take out: ${titles.get(relation.first)} ${RELATION_SAYS[relation.kind]} ${titles.get(relation.second)}`}
+              onClick={() =>
+                change('take out a relation of steps', (old) => ({
+                  ...old,
+                  relations: old.relations.filter(({ id }) => id !== relation.id),
+                }))
+              }
+            >
+              take out
+            </button>
+          </li>
+        ))}
+      </ul>
+      {others.length > 0 && (
+        <div className="flex flex-wrap items-end gap-2">
+          <Choice label="This step" value={kind} options={RELATIONS} onChoose={setKind} />
+          <Choice label="this one" className="max-w-64" value={chosen} options={others} onChoose={setOther} />
+          <button
+            type="button"
+            className="press-quiet text-fired"
+            onClick={() =>
+              change(`${step.title} ${RELATION_SAYS[kind]} another`, (old) =>
+                addRelation(old, kind, step.id, chosen),
+              )
+            }
+          >
+            + Say so
+          </button>
+        </div>
+      )}
+    </div>
+  );
+}
+
+/** One step opened: what it is, its parts, its minutes, what it leaves on them, and what it bears on. */
+export function StepEditor({ step }: { readonly step: RouteStep }) {
+  const change = useRouteEdit();
+  const piece = useOpenPiece();
+  const { times } = useReckoned().route;
+  const time = times.get(step.id);
+  const [kind, setKind] = useState<StepKind>('other');
+  const set = (label: string, values: Partial<RouteStep>) =>
+    change(`${label} of ${step.title}`, (old) => changeStep(old, step.id, values));
+  const minutes = (value: number | undefined) => (value === undefined ? '' : String(Math.round(value)));
+  return (
+    <div className="border-t border-hair bg-panel px-2 pt-2 pb-3">
+      <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
+        <TextField
+          label="Step"
+          className="w-72 max-w-full"
+          value={step.title}
+          onText={(title) => title.trim() !== '' && set('name', { title, own: true })}
+        />
+        <Choice
+          label="It is"
+          value={step.kind}
+          options={KINDS}
+          onChoose={(value) => set('kind', { kind: value })}
+        />
+        {step.kind === 'bake' && (
+          <Choice label="The bake" value={step.way} options={WAYS} onChoose={(way) => set('way', { way })} />
+        )}
+        <span className="inline-flex items-end">
+          <NumberField
+            label="At the bench"
+            value={step.handsMin}
+            placeholder={minutes(time?.hands.quantity.value)}
+            min={0}
+            max={100_000}
+            after="min"
+            onNumber={(handsMin) => set('minutes', { handsMin })}
+            onEmpty={() => set('minutes', { handsMin: null })}
+          />
+          {time && <Working figure={time.hands} />}
+        </span>
+        <span className="inline-flex items-end">
+          <NumberField
+            label="Waiting"
+            value={step.waitMin}
+            placeholder={minutes(time?.wait.quantity.value)}
+            min={0}
+            max={100_000}
+            after="min"
+            onNumber={(waitMin) => set('waiting', { waitMin })}
+            onEmpty={() => set('waiting', { waitMin: null })}
+          />
+          {time && <Working figure={time.wait} />}
+        </span>
+        <Choice
+          label="It leaves on them"
+          className="max-w-44"
+          value={step.leaves ?? NOTHING}
+          options={LEAVES}
+          onChoose={(value) => set('stuff', { leaves: STUFFS.find(({ id }) => id === value)?.id ?? null })}
+        />
+      </div>
+      <fieldset className="mt-2">
+        <legend className="heading">Done to {step.parts.length === 0 && '(everything)'}</legend>
+        <div className="flex max-h-28 flex-wrap gap-x-4 overflow-y-auto">
+          {piece.parts.map(({ id, name }) => (
+            <label key={id} className="flex min-h-7 items-center gap-1 text-[13px]">
+              <input
+                type="checkbox"
+                checked={step.parts.includes(id)}
+                onChange={({ currentTarget: { checked } }) =>
+                  set('parts', {
+                    own: true,
+                    parts: checked ? [...step.parts, id] : step.parts.filter((one) => one !== id),
+                  })
+                }
+              />
+              {name}
+            </label>
+          ))}
+        </div>
+      </fieldset>
+      <Relations step={step} />
+      <div className="mt-2 flex flex-wrap items-end gap-2 border-t border-hair pt-2">
+        <button
+          type="button"
+          className="press-quiet text-fired"
+          onClick={() =>
+            change(`split ${step.title}`, (old) =>
+              splitStep(old, step.id, {
+                handsMin: time?.hands.quantity.value ?? 0,
+                waitMin: time?.wait.quantity.value ?? 0,
+              }),
+            )
+          }
+        >
+          Split in two
+        </button>
+        <button
+          type="button"
+          className="press-quiet text-fired"
+          onClick={() => change(`merge ${step.title} with the next`, (old) => mergeWithNext(old, step.id))}
+        >
+          Merge with the next
+        </button>
+        <Choice label="Add behind it" value={kind} options={KINDS} onChoose={setKind} />
+        <button
+          type="button"
+          className="press-quiet text-fired"
+          onClick={() =>
+            change(`add a step behind ${step.title}`, (old) => addStep(old, kind, step.id).route)
+          }
+        >
+          + Add
+        </button>
+        <button
+          type="button"
+          className="press-quiet ml-auto text-wont"
+          onClick={() => change(`take out ${step.title}`, (old) => removeStep(old, step.id))}
+        >
+          Take it out
+        </button>
+      </div>
+    </div>
+  );
+}

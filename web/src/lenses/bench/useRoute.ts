@@ -1,0 +1,27 @@
+import type { Piece } from '@every-inch/core/piece';
+import { RouteEditError, RouteLoopError } from '@every-inch/core/route';
+import { useCallback } from 'react';
+import { toast } from 'sonner';
+import { useReckoned } from '../../state/derived.ts';
+import { edit, useAppDispatch } from '../../state/store.ts';
+
+type Route = NonNullable<Piece['route']>;
+
+/** Changes the route as one step that can be undone; the proposed one becomes the maker’s own by it. What is refused is said. */
+export function useRouteEdit(): (label: string, change: (route: Route) => Route) => void {
+  const dispatch = useAppDispatch();
+  const { route: shown } = useReckoned().route;
+  return useCallback(
+    (label, change) => {
+      try {
+        // Worked out before it is dispatched: what is refused changes nothing.
+        const next = change(shown);
+        dispatch(edit(label, (piece) => ({ ...piece, route: next })));
+      } catch (error) {
+        if (!(error instanceof RouteLoopError || error instanceof RouteEditError)) throw error;
+        toast.error(`${error.message}.`);
+      }
+    },
+    [dispatch, shown],
+  );
+}
