@@ -1,1 +1,2 @@
+export * from './lightness.ts';
 export * from './mixing.ts';

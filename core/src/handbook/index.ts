@@ -7,7 +7,7 @@ import { BODY_CANONS, BODY_FRACTIONS, BODY_GIRTHS, BODY_MASSES } from './people.
 import { SHEET_RULES } from './rollers.ts';
 import { ROUTE_RULES } from './route.ts';
 import type { Row } from './row.ts';
-import { BAKE_RULES, BULK_RULES, FIT_RULES, SIZE_RULES } from './rules.ts';
+import { BAKE_RULES, BULK_RULES, DEFORM_RULES, FIT_RULES, SIZE_RULES } from './rules.ts';
 import { NAMED_SCALES } from './scales.ts';
 import { LIFE_SIZES } from './sizes.ts';
 import { WIRE_RULES } from './wires.ts';
@@ -74,6 +74,7 @@ export const TABLES: readonly HandbookTable[] = [
     ]),
   },
   { id: 'heat', title: 'Heat', rows: BAKE_RULES },
+  { id: 'deform', title: 'How clay moves in the oven', rows: DEFORM_RULES },
   { id: 'simulation', title: 'How heat goes in', rows: HEAT_RULES },
   { id: 'route', title: 'Steps and their minutes', rows: ROUTE_RULES },
 ];

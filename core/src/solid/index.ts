@@ -9,6 +9,7 @@ export { localThickness } from './localThickness.ts';
 export { type Mesh, type MeshSums, meshSums, scaledMesh, turnedInsideOut } from './mesh.ts';
 export { meshGrid } from './meshGrid.ts';
 export { readObj } from './obj.ts';
+export { type Overhang, overhangOf } from './overhang.ts';
 export { packMesh, unpackMesh } from './pack.ts';
 export { redistanced } from './redistance.ts';
 export { type StepsRound, stepsRound } from './stepsRound.ts';

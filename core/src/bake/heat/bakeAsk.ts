@@ -2,6 +2,7 @@ import { coreAskOf, coreDensity, coreKindOf, type PartBulk } from '../../bulk/in
 import { type CoreAsk, coreField, deepGrid, type Shape, scaledAsk } from '../../form/index.ts';
 import type { CoreKind } from '../../handbook/index.ts';
 import { sourced } from '../../reckoning/index.ts';
+import type { Grid } from '../../solid/index.ts';
 import type { PartContext } from '../../whole/context.ts';
 import { mixWindow } from '../window.ts';
 import { type HeatBody, heatBody, type Stuff } from './body.ts';
@@ -122,6 +123,74 @@ export interface BodyFrame {
   readonly cell: number;
 }
 
+/** The grid of a part and its core in it, for all bodies that stand on them. */
+export interface BakeGrid {
+  /** Lengths miniature, mm. */
+  readonly grid: Pick<Grid, 'size' | 'cell' | 'distance' | 'owner'>;
+  readonly core: Float32Array | null;
+  readonly frame: BodyFrame;
+}
+
+/**
+ * The grid of a part at the fineness that is asked.
+ *
+ * @throws {GridError} for more cells than a grid may have
+ */
+export function bakeGrid(shape: Shape, ask: BakeAsk): BakeGrid {
+  const { shrink } = ask;
+  const grid = shape.sample(ask.cellMm * shrink);
+  const core = ask.core ? coreField(deepGrid(grid), shape.regions, scaledAsk(ask.core, shrink)) : null;
+  const cell = grid.cell / shrink;
+  const [x, y, z] = grid.min;
+  return {
+    grid: {
+      size: grid.size,
+      cell,
+      distance: grid.distance.map((value) => value / shrink),
+      owner: grid.owner,
+    },
+    core,
+    frame: { size: grid.size, min: [x / shrink, y / shrink, z / shrink], cell },
+  };
+}
+
+/**
+ * The grid with some regions left away: their cells are air, and what they covered is a surface.
+ *
+ * @param there whether a region, counted from 1 as the owners are, has its clay
+ */
+export function onlyRegions({ grid, core, frame }: BakeGrid, there: (owner: number) => boolean): BakeGrid {
+  const { owner, size, cell } = grid;
+  if (!owner) return { grid, core, frame };
+  const [nx, ny] = size;
+  const distance = Float32Array.from(grid.distance);
+  const isGone = (c: number) => (grid.distance[c] ?? 1) < 0 && !there(owner[c] ?? 0);
+  const steps = [1, -1, nx, -nx, nx * ny, -nx * ny];
+  for (let c = 0; c < distance.length; c += 1) {
+    if (isGone(c)) distance[c] = Number.POSITIVE_INFINITY;
+    // What lay under the other region lies half a cell under the air now.
+    else if ((distance[c] ?? 1) < 0 && steps.some((step) => isGone(c + step)))
+      distance[c] = Math.max(distance[c] ?? 0, -cell / 2);
+  }
+  return { grid: { ...grid, distance }, core, frame };
+}
+
+/**
+ * The body that stands on a grid.
+ *
+ * @throws {RangeError} when nothing is inside
+ */
+export function bodyOn({ grid, core }: BakeGrid, ask: BakeAsk): HeatBody {
+  return heatBody({
+    grid,
+    core,
+    clay: ask.clay,
+    coreStuff: ask.coreStuff,
+    film: ask.film,
+    under: ask.under,
+  });
+}
+
 /**
  * The body of a part on its grid.
  *
@@ -129,23 +198,6 @@ export interface BodyFrame {
  * @throws {RangeError} when nothing is inside
  */
 export function bodyOf(shape: Shape, ask: BakeAsk): { readonly body: HeatBody; readonly frame: BodyFrame } {
-  const { shrink } = ask;
-  const grid = shape.sample(ask.cellMm * shrink);
-  const core = ask.core ? coreField(deepGrid(grid), shape.regions, scaledAsk(ask.core, shrink)) : null;
-  const small = {
-    size: grid.size,
-    cell: grid.cell / shrink,
-    distance: grid.distance.map((value) => value / shrink),
-    owner: grid.owner,
-  };
-  const body = heatBody({
-    grid: small,
-    core,
-    clay: ask.clay,
-    coreStuff: ask.coreStuff,
-    film: ask.film,
-    under: ask.under,
-  });
-  const [x, y, z] = grid.min;
-  return { body, frame: { size: grid.size, min: [x / shrink, y / shrink, z / shrink], cell: small.cell } };
+  const found = bakeGrid(shape, ask);
+  return { body: bodyOn(found, ask), frame: found.frame };
 }

@@ -1,8 +1,25 @@
-export { type BakeAsk, type BakeWay, type BodyFrame, bakeAsk, bodyOf } from './bakeAsk.ts';
+export {
+  type BakeAsk,
+  type BakeWay,
+  type BodyFrame,
+  bakeAsk,
+  bakeGrid,
+  bodyOf,
+  bodyOn,
+  onlyRegions,
+} from './bakeAsk.ts';
 export { type BodyAsk, type HeatBody, heatBody, type Stuff } from './body.ts';
 export { type HeatSlice, heatSlice } from './heatSlice.ts';
+export {
+  type BakeHistory,
+  bakeHistory,
+  type PassAsk,
+  type RegionBake,
+  type RegionHistory,
+} from './history.ts';
 export { type HeatState, heatStepper, type Stepper, stagesFor } from './kernel.ts';
-export { type OvenRun, ovenAt } from './oven.ts';
+export { heldC, type OvenRun, ovenAt, type ProbeTrace, traceAt } from './oven.ts';
+export { judgeHistory, passAsks } from './passAsks.ts';
 export {
   type CureRules,
   curedAt,

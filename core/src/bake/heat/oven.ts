@@ -14,6 +14,15 @@ export interface OvenRun {
   readonly holdMin: number | null;
   /** How it cools afterwards. */
   readonly cooling: 'ajar' | 'out';
+  /** What a thermometer in it has shown since the piece went in; goes before all of the above for as long as it lasts. */
+  readonly trace?: ProbeTrace;
+}
+
+/** Readings of a thermometer, in the order of time. */
+export interface ProbeTrace {
+  /** Since the piece went in. */
+  readonly minutes: readonly number[];
+  readonly airC: readonly number[];
 }
 
 /** A cold oven comes within a third of its heat in this time, min. */
@@ -26,6 +35,47 @@ const SWING_EVERY = 7;
 /** An oven with its door ajar loses two thirds of its heat in this time, min. */
 const AJAR = 18;
 
+/** An oven that has only just been opened is still coming back: readings of its last minutes tell where it holds, min. */
+const STEADY = 12;
+
+/**
+ * What a trace shows at a time, straight between its readings; before the first it is the first.
+ *
+ * @returns null behind its last reading
+ */
+export function traceAt({ minutes, airC }: ProbeTrace, minute: number): number | null {
+  const last = minutes.length - 1;
+  if (last < 0 || minute > (minutes[last] ?? 0)) return null;
+  if (minute <= (minutes[0] ?? 0)) return airC[0] ?? null;
+  let [low, high] = [0, last];
+  while (high - low > 1) {
+    const middle = (low + high) >> 1;
+    if ((minutes[middle] ?? 0) <= minute) low = middle;
+    else high = middle;
+  }
+  const [a, b] = [minutes[low] ?? 0, minutes[high] ?? 0];
+  const share = b > a ? (minute - a) / (b - a) : 1;
+  return (airC[low] ?? 0) + ((airC[high] ?? 0) - (airC[low] ?? 0)) * share;
+}
+
+/**
+ * Where an oven holds by what its thermometer has shown: the mean of its last minutes, by time.
+ *
+ * @returns null while there are fewer than two readings
+ */
+export function heldC({ minutes, airC }: ProbeTrace): number | null {
+  const last = minutes.at(-1);
+  if (last === undefined || minutes.length < 2) return null;
+  let [sum, time] = [0, 0];
+  for (let i = minutes.length - 1; i > 0; i -= 1) {
+    const [a, b] = [minutes[i - 1] ?? 0, minutes[i] ?? 0];
+    if (last - a > STEADY && time > 0) break;
+    sum += ((b - a) * ((airC[i - 1] ?? 0) + (airC[i] ?? 0))) / 2;
+    time += b - a;
+  }
+  return time > 0 ? sum / time : null;
+}
+
 /**
  * Air of the oven at a time after the piece has gone in.
  *
@@ -35,8 +85,14 @@ const AJAR = 18;
 export function ovenAt(run: OvenRun, minutes: number): number {
   const { dialC, errorC, swingC, roomC, preheated, cooling } = run;
   const holdMin = run.holdMin ?? Number.POSITIVE_INFINITY;
-  const mean = dialC + errorC;
+  const { trace } = run;
+  const held = trace ? heldC(trace) : null;
+  const mean = held ?? dialC + errorC;
   const during = (t: number) => {
+    const shown = trace ? traceAt(trace, t) : null;
+    if (shown !== null) return shown;
+    // Behind the last reading it goes on as it held, without a swing nobody has seen.
+    if (held !== null) return held;
     const lag = preheated
       ? Math.min(DOOR_DROP, mean - roomC) * Math.exp(-t / DOOR_BACK)
       : (mean - roomC) * Math.exp(-t / WARM_UP);

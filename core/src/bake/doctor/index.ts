@@ -1,0 +1,10 @@
+export { type DeformAsk, reckonDeform } from './deform.ts';
+export {
+  type BakeRecord,
+  type Cause,
+  type Diagnosis,
+  type DoctorAsk,
+  diagnose,
+  type RecordAsks,
+  recordAsks,
+} from './diagnose.ts';

@@ -1,0 +1,81 @@
+import type { PartBulk } from '../../bulk/index.ts';
+import { lightnessOf } from '../../colour/index.ts';
+import type { Verdict } from '../../reckoning/index.ts';
+import { sourced } from '../../reckoning/index.ts';
+import type { BakeState } from '../../route/index.ts';
+import type { PartContext } from '../../whole/context.ts';
+import { type BakeWay, bakeAsk } from './bakeAsk.ts';
+import type { PassAsk, RegionHistory } from './history.ts';
+
+/**
+ * Every bake of a part by the route, to be worked through: a set bake for the minutes of one, the others until it is cured.
+ *
+ * @param coarser cells so many times as large as for one look
+ */
+export function passAsks(
+  context: PartContext,
+  bulk: PartBulk,
+  way: BakeWay,
+  bakes: readonly BakeState[],
+  coarser: number,
+): PassAsk[] {
+  const set = sourced('bake.set-hold', context.own).value;
+  return bakes.flatMap(({ step, parts }): PassAsk[] => {
+    const inOven = parts.find(({ part }) => part === context.part.id);
+    const ask = bakeAsk(context, bulk, { ...way, ...(step.way === 'set' && { holdMin: set }) }, coarser);
+    return inOven && ask ? [{ id: step.id, title: step.title, ask, regions: inOven.regions }] : [];
+  });
+}
+
+/** Clay as light as this shows every bake (CIELAB L*, common practice). */
+const PALE = 75;
+
+/** Whether a region’s clay is pale or lets light through, so that heat shows on it. */
+function isPale({ piece }: PartContext, bulk: PartBulk, region: string): boolean {
+  const ids = new Set(bulk.uses.filter((use) => use.region === region).map(({ clay }) => clay.id));
+  return piece.clays.some(
+    ({ id, colour, family }) => ids.has(id) && (family === 'translucent' || lightnessOf(colour) >= PALE),
+  );
+}
+
+/** How a region comes out of all its bakes: cured or not, and whether pale clay will have yellowed. */
+export function judgeHistory(
+  context: PartContext,
+  bulk: PartBulk,
+  { region, totalMin, peakC, curedBy }: RegionHistory,
+  titles: ReadonlyMap<string, string>,
+): Verdict {
+  const { own } = context;
+  if (peakC >= sourced('bake.scorch', own).value)
+    return {
+      level: 'stop',
+      wording: 'state',
+      says: `scorches: ${peakC.toFixed(0)} °C`,
+      waysOut: [
+        { says: 'lower the dial' },
+        { says: 'or tent it', change: { path: ['oven', 'air'], value: 'tent' } },
+      ],
+    };
+  if (curedBy === null)
+    return {
+      level: 'stop',
+      wording: 'state',
+      says: 'no bake cures all of it',
+      waysOut: [
+        { says: 'give the last bake more time', change: { path: ['oven', 'holdMin'], value: null } },
+        { says: 'or let a core into it at Bulk' },
+      ],
+    };
+  const most = sourced('bake.yellow', own).value;
+  if (totalMin > most && isPale(context, bulk, region))
+    return {
+      level: 'doubtful',
+      wording: 'state',
+      says: `pale clay, ${Math.round(totalMin)} min of heat in all: it may yellow`,
+      waysOut: [
+        { says: 'tent it in every bake', change: { path: ['oven', 'air'], value: 'tent' } },
+        { says: 'or bake it in a later pass' },
+      ],
+    };
+  return { level: 'good', wording: 'state', says: `cured by ${titles.get(curedBy) ?? curedBy}`, waysOut: [] };
+}
