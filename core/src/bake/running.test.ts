@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { bakeStage, clockText, type RunningBake, readRunningBake } from './index.ts';
+import { bakeStage, clockText, type RunningBake, readRunningBake, withReading } from './index.ts';
 
 const bake: RunningBake = {
   pieceId: 'p',
@@ -10,6 +10,9 @@ const bake: RunningBake = {
   holdMin: 30,
   coolMin: 40,
   thicknessMm: 9,
+  speed: 1,
+  followsProbe: false,
+  probe: null,
   startedAt: '2026-11-26T10:00:00.000Z',
   outAt: null,
 };
@@ -50,5 +53,39 @@ describe('a running bake, by the clock', () => {
       { ...bake, outAt: 7 },
     ])
       expect(readRunningBake(bad)).toBeNull();
+  });
+
+  it('sped up, sixty minutes go by in one', () => {
+    const fast = { ...bake, speed: 60 };
+    expect(bakeStage(fast, Date.parse('2026-11-26T10:00:20.000Z'))).toEqual({
+      stage: 'in',
+      ms: 10 * 60_000,
+      heldMin: 20,
+    });
+  });
+
+  it('takes what its thermometer shows, in the order of time, by its own clock', () => {
+    const one = withReading({ ...bake, speed: 60 }, '2026-11-26T10:00:05.000Z', 120);
+    expect(one.probe).toEqual({ minutes: [5], airC: [120] });
+    const two = withReading(one, '2026-11-26T10:00:06.000Z', 124);
+    expect(two.probe?.minutes).toEqual([5, 6]);
+    // Too near, from before it went in, going back: nothing is changed.
+    for (const at of [
+      '2026-11-26T10:00:06.100Z',
+      '2026-11-26T09:59:00.000Z',
+      '2026-11-26T10:00:02.000Z',
+      'never',
+    ])
+      expect(withReading(two, at, 99)).toBe(two);
+    const out = { ...two, outAt: '2026-11-26T10:00:07.000Z' };
+    expect(withReading(out, '2026-11-26T10:00:09.000Z', 99)).toBe(out);
+  });
+
+  it('one that an older version kept is read, a broken trace is let go of', () => {
+    const { speed: _speed, followsProbe: _follows, probe: _probe, ...old } = bake;
+    expect(readRunningBake(old)).toEqual(bake);
+    expect(readRunningBake({ ...bake, probe: { minutes: [1, 2], airC: ['hot'] } })?.probe).toBeNull();
+    const probe = { minutes: [1, 2], airC: [100, 110] };
+    expect(readRunningBake(JSON.parse(JSON.stringify({ ...bake, probe })))?.probe).toEqual(probe);
   });
 });

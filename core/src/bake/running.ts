@@ -1,3 +1,5 @@
+import type { ProbeTrace } from './heat/oven.ts';
+
 /** A bake that is going on; plain data, to be kept while the tab is closed. */
 export interface RunningBake {
   readonly pieceId: string;
@@ -11,6 +13,12 @@ export interface RunningBake {
   readonly coolMin: number;
   /** Thickest clay, miniature mm, for the log; null when not known. */
   readonly thicknessMm: number | null;
+  /** So many minutes of the bake go by in one; over 1 only with a simulated oven. */
+  readonly speed: number;
+  /** Whether the time in the heat goes by what the thermometer shows. */
+  readonly followsProbe: boolean;
+  /** What a thermometer in the oven has shown since it went in; null without one. */
+  readonly probe: ProbeTrace | null;
   /** ISO times; the second once it is out of the heat. */
   readonly startedAt: string;
   readonly outAt: string | null;
@@ -26,6 +34,9 @@ export interface BakeStage {
 }
 
 const MINUTE = 60_000;
+/** Readings nearer to each other are not kept, min; nor more than these in all. */
+const APART = 0.4;
+const MOST_READINGS = 4000;
 
 /**
  * The stage of a bake by the clock alone, so that a reload or a laptop asleep changes nothing.
@@ -33,16 +44,32 @@ const MINUTE = 60_000;
  * @param now ms since 1970
  */
 export function bakeStage(bake: RunningBake, now: number): BakeStage {
+  const ms = (from: number, to: number) => (to - from) * bake.speed;
   const started = Date.parse(bake.startedAt);
   const out = bake.outAt === null ? null : Date.parse(bake.outAt);
-  const held = ((out ?? now) - started) / MINUTE;
-  const heldMin = Math.max(0, held);
+  const heldMin = Math.max(0, ms(started, out ?? now) / MINUTE);
   if (out === null) {
-    const left = started + bake.holdMin * MINUTE - now;
+    const left = bake.holdMin * MINUTE - ms(started, now);
     return left > 0 ? { stage: 'in', ms: left, heldMin } : { stage: 'over', ms: -left, heldMin };
   }
-  const left = out + bake.coolMin * MINUTE - now;
+  const left = bake.coolMin * MINUTE - ms(out, now);
   return left > 0 ? { stage: 'cooling', ms: left, heldMin } : { stage: 'cool', ms: -left, heldMin };
+}
+
+/**
+ * A bake with one more reading of its thermometer; the same bake for one that is too near to the last, before its start, or
+ * after it came out.
+ *
+ * @param at ISO time of the reading
+ */
+export function withReading(bake: RunningBake, at: string, airC: number): RunningBake {
+  const minute = ((Date.parse(at) - Date.parse(bake.startedAt)) / MINUTE) * bake.speed;
+  const { minutes, airC: before } = bake.probe ?? { minutes: [], airC: [] };
+  const last = minutes.at(-1);
+  const isOut = bake.outAt !== null && Date.parse(at) > Date.parse(bake.outAt);
+  if (!(minute >= 0) || isOut || minutes.length >= MOST_READINGS) return bake;
+  if (last !== undefined && minute < last + APART) return bake;
+  return { ...bake, probe: { minutes: [...minutes, minute], airC: [...before, airC] } };
 }
 
 /** Minutes and seconds of a clock: `12:05`, with hours past the first: `1:02:05`. */
@@ -57,7 +84,15 @@ function isRecord(value: unknown): value is Record<string, unknown> {
   return typeof value === 'object' && value !== null;
 }
 
-/** A kept bake read back; null for anything that is none. */
+/** What a thermometer has shown, read back; null for anything that is none. */
+function readTrace(raw: unknown): ProbeTrace | null {
+  if (!isRecord(raw)) return null;
+  const { minutes, airC } = raw;
+  const areNumbers = (list: unknown): list is number[] => Array.isArray(list) && list.every(Number.isFinite);
+  return areNumbers(minutes) && areNumbers(airC) && minutes.length === airC.length ? { minutes, airC } : null;
+}
+
+/** A kept bake read back, what an older version did not know filled in; null for anything that is none. */
 export function readRunningBake(raw: unknown): RunningBake | null {
   if (!isRecord(raw)) return null;
   const isText = (key: string) => typeof raw[key] === 'string';
@@ -70,5 +105,12 @@ export function readRunningBake(raw: unknown): RunningBake | null {
     (raw.thicknessMm === null || typeof raw.thicknessMm === 'number') &&
     isTime(raw.startedAt) &&
     (raw.outAt === null || isTime(raw.outAt));
-  return isSound ? (raw as unknown as RunningBake) : null;
+  if (!isSound) return null;
+  const speed = typeof raw.speed === 'number' && raw.speed > 0 ? raw.speed : 1;
+  return {
+    ...(raw as unknown as RunningBake),
+    speed,
+    followsProbe: raw.followsProbe === true,
+    probe: readTrace(raw.probe),
+  };
 }

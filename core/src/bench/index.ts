@@ -1,3 +1,4 @@
+export { bakeCardPages } from './bakeCard.ts';
 export { netPages, sheetsDrawing } from './netPages.ts';
 export { partDrawing, seenDrawing } from './partDrawing.ts';
 export { benchSheet, bothDegrees } from './sheet.ts';

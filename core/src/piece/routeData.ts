@@ -84,7 +84,7 @@ export class Route {
   relations!: StepRelation[];
 }
 
-/** Where a thing was put by hand in the oven drawing, from the back left corner of what may be used, mm. */
+/** Where a thing was put by hand in the oven drawing, from the front left corner of what may be used, mm. */
 export class OvenPlace {
   /** A part’s id with the number of the copy, such as `mug/2`. */
   @IsString() @MinLength(1) @MaxLength(80) item!: string;

@@ -4,11 +4,13 @@ import type { InstrumentKind } from './simulate.ts';
 export interface Reading {
   /** Counts up from 1 for as long as the bench runs. */
   readonly seq: number;
-  readonly instrument: InstrumentKind;
+  readonly instrument: InstrumentKind | 'oven';
   readonly value: number;
   readonly unit: 'mm' | 'g' | '°C';
   /** ISO time. */
   readonly at: string;
+  /** Minutes of the oven’s own time, which may be sped up; only for its probe. */
+  readonly minute?: number;
 }
 
 /** Most readings kept for a listener that is slow, and for one that comes back. */

@@ -2,6 +2,7 @@ import { type Context, Hono } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
 import { streamSSE } from 'hono/streaming';
 import { Feed } from './feed.ts';
+import { OVEN_LIMITS, type OvenHabits, SimulatedOven } from './oven.ts';
 import { HABITS, type InstrumentKind, KINDS, readingOf } from './simulate.ts';
 
 /** So often a quiet stream is told that the bench is still there, ms. */
@@ -47,6 +48,35 @@ function askOf(raw: unknown, kind: InstrumentKind): Ask | string {
   return { ...(set === undefined ? {} : { set }), ...(press === undefined ? {} : { press }) };
 }
 
+/** What is asked of the oven: its settings, to be switched, to come to its heat at once, to have its door opened. */
+type OvenAsk = Partial<OvenHabits> & {
+  readonly on?: boolean;
+  readonly preheat?: boolean;
+  readonly door?: boolean;
+};
+
+const SWITCHES = ['on', 'preheat', 'door'];
+
+function ovenAskOf(raw: unknown): OvenAsk | string {
+  if (typeof raw !== 'object' || raw === null || Array.isArray(raw))
+    return 'expected an object with on, preheat, door, dialC, errorC, swingC or speed';
+  for (const [key, value] of Object.entries(raw)) {
+    const limits = OVEN_LIMITS[key as keyof OvenHabits];
+    if (SWITCHES.includes(key)) {
+      if (typeof value !== 'boolean') return `${key} wants true or false`;
+    } else if (!limits)
+      return `“${key}” is not known here; expected on, preheat, door or ${Object.keys(OVEN_LIMITS).join(', ')}`;
+    else if (!(typeof value === 'number' && value >= limits[0] && value <= limits[1]))
+      return `${key} wants a number from ${limits[0]} to ${limits[1]}, found ${JSON.stringify(value)}`;
+  }
+  return raw;
+}
+
+/** So often the probe of an oven that is on sends what it shows, ms. */
+const PROBE_EVERY = 500;
+/** An oven that nobody listens to is switched off after so many probes unheard. */
+const MOST_UNHEARD = 240;
+
 /** What a bench runs with. */
 export interface BenchOptions {
   readonly random?: () => number;
@@ -55,11 +85,35 @@ export interface BenchOptions {
 }
 
 /**
- * A small simulated bench: a caliper, a balance and an oven thermometer that send readings as server-sent events. Only the
- * application’s own pages are answered.
+ * A small simulated bench: a caliper, a balance and an oven thermometer that send readings as server-sent events, and an oven
+ * whose probe does so by itself. Only the application’s own pages are answered.
  */
 export function instrumentRoutes(options: BenchOptions = {}): Hono {
   const { random = Math.random, now = () => new Date(), feed = new Feed() } = options;
+  const oven = new SimulatedOven(now().getTime());
+  let timer: ReturnType<typeof setInterval> | null = null;
+  let unheard = 0;
+  const stopProbe = (): void => {
+    if (timer) clearInterval(timer);
+    timer = null;
+  };
+  const probe = (): void => {
+    const at = now();
+    oven.advance(at.getTime());
+    unheard = feed.listeners === 0 ? unheard + 1 : 0;
+    if (!oven.isOn || unheard > MOST_UNHEARD) {
+      stopProbe();
+      return;
+    }
+    feed.publish({
+      instrument: 'oven',
+      value: readingOf('thermometer', oven.airC, random),
+      unit: '°C',
+      at: at.toISOString(),
+      minute: Math.round(oven.minute * 1000) / 1000,
+    });
+  };
+  const ovenState = () => ({ on: oven.isOn, minute: oven.minute, ...oven.habits });
   const trueValues = new Map<InstrumentKind, number>(KINDS.map((kind) => [kind, HABITS[kind].start]));
   const routes = new Hono();
   routes.use(async (c, next) => {
@@ -79,13 +133,41 @@ export function instrumentRoutes(options: BenchOptions = {}): Hono {
       const beat = setInterval(() => void stream.write(': still here\n\n'), HEARTBEAT);
       try {
         for (let reading = await listener.next(); reading; reading = await listener.next())
-          await stream.writeSSE({ event: 'reading', id: String(reading.seq), data: JSON.stringify(reading) });
+          await stream.writeSSE({
+            // What an oven’s probe shows is typed into no field.
+            event: reading.instrument === 'oven' ? 'probe' : 'reading',
+            id: String(reading.seq),
+            data: JSON.stringify(reading),
+          });
       } finally {
         clearInterval(beat);
         listener.leave();
       }
     });
   });
+  routes.get('/oven', (c) => c.json(ovenState()));
+  routes.post(
+    '/oven',
+    bodyLimit({ maxSize: LARGEST_BODY, onError: (c) => c.json({ says: 'the body is too large' }, 413) }),
+    async (c) => {
+      if (!c.req.header('Content-Type')?.startsWith('application/json'))
+        return c.json({ says: 'expected JSON' }, 415);
+      const ask = ovenAskOf(await c.req.json().catch(() => null));
+      if (typeof ask === 'string') return c.json({ says: ask }, 400);
+      const { preheat, door, ...change } = ask;
+      const at = now().getTime();
+      oven.set(change, at);
+      if (preheat) oven.preheat();
+      if (door) oven.openDoor(at);
+      unheard = 0;
+      if (oven.isOn && !timer) {
+        timer = setInterval(probe, PROBE_EVERY);
+        // The bench may be shut down with its oven on.
+        timer.unref();
+      } else if (!oven.isOn) stopProbe();
+      return c.json(ovenState());
+    },
+  );
   routes.post(
     '/:kind',
     bodyLimit({ maxSize: LARGEST_BODY, onError: (c) => c.json({ says: 'the body is too large' }, 413) }),

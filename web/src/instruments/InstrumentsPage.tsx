@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { RoomHead } from '../shell/RoomHead.tsx';
+import { OvenPanel } from './OvenPanel.tsx';
 import { INSTRUMENTS } from './useReadings.ts';
 
 interface Instrument {
@@ -133,8 +134,8 @@ export default function InstrumentsPage() {
       <RoomHead title="Bench instruments" />
       <main className="mx-auto max-w-3xl px-4 py-6">
         <p className="max-w-prose">
-          Simulated stand-ins for a caliper, a balance and an oven thermometer. A reading goes to the field
-          that has the cursor, in any window of this application: keep this page beside the piece.
+          Simulated stand-ins for a caliper, a balance, an oven thermometer and an oven. A reading goes to the
+          field that has the cursor, in any window of this application: keep this page beside the piece.
         </p>
         {fault && (
           <p role="alert" className="mt-3 border border-wont p-2 text-wont">
@@ -145,6 +146,7 @@ export default function InstrumentsPage() {
           {all?.map((one) => (
             <Panel key={one.instrument} one={one} onFault={setFault} />
           ))}
+          <OvenPanel onFault={setFault} />
         </div>
       </main>
     </>

@@ -1,7 +1,9 @@
+import { withReading } from '@every-inch/core/bake';
 import { useEffect } from 'react';
 import { toast } from 'sonner';
 import { instrumentsConnected } from '../state/sessionSlice.ts';
-import { useAppDispatch } from '../state/store.ts';
+import { store, useAppDispatch } from '../state/store.ts';
+import { workshopChanged } from '../state/workshopSlice.ts';
 import { focusedTaker, type ReadingUnit } from './focusedField.ts';
 import { claimReadings, takesReadings } from './readingTab.ts';
 
@@ -23,6 +25,21 @@ export function parseReading(line: string): Reading | null {
     const isUnit = unit === 'mm' || unit === 'g' || unit === '°C';
     return typeof instrument === 'string' && typeof value === 'number' && Number.isFinite(value) && isUnit
       ? { instrument, value, unit }
+      : null;
+  } catch {
+    // A cut line is no reading; the next one is whole again.
+    return null;
+  }
+}
+
+/** A line of an oven’s probe; null for anything else. */
+export function parseProbe(line: string): { readonly at: string; readonly value: number } | null {
+  try {
+    const raw: unknown = JSON.parse(line);
+    if (typeof raw !== 'object' || raw === null) return null;
+    const { at, value } = raw as Record<string, unknown>;
+    return typeof at === 'string' && typeof value === 'number' && Number.isFinite(value)
+      ? { at, value }
       : null;
   } catch {
     // A cut line is no reading; the next one is whole again.
@@ -64,6 +81,14 @@ export function useReadings(): void {
       stream.addEventListener('reading', ({ data }: MessageEvent<string>) => {
         const reading = parseReading(data);
         if (reading) handOver(reading);
+      });
+      stream.addEventListener('probe', ({ data }: MessageEvent<string>) => {
+        const { bake } = store.getState().workshop;
+        const reading = parseProbe(data);
+        // One page writes it down; the others hear of it from that one.
+        if (!bake?.followsProbe || !reading || !takesReadings()) return;
+        const next = withReading(bake, reading.at, reading.value);
+        if (next !== bake) dispatch(workshopChanged({ bake: next }));
       });
       stream.addEventListener('error', () => {
         dispatch(instrumentsConnected(false));

@@ -1,7 +1,7 @@
-import { bodyOf, simulateBake } from '@every-inch/core/bake/heat';
+import { bakeGrid, bakeHistory, bodyOf, simulateBake } from '@every-inch/core/bake/heat';
 import { FormError, makeShapeStore } from '@every-inch/core/form';
-import { GridError } from '@every-inch/core/solid';
-import type { BakeAnswer, BakeQuestion } from './bakeMessages.ts';
+import { GridError, overhangOf } from '@every-inch/core/solid';
+import type { BakeQuestion, HistoryQuestion, OvenAnswer, OvenQuestion } from './bakeMessages.ts';
 
 const shapes = makeShapeStore();
 let latest = 0;
@@ -9,7 +9,7 @@ let latest = 0;
 /** Progress is told at the most so often, ms. */
 const TOLD_EVERY = 100;
 
-function answer(message: BakeAnswer): void {
+function answer(message: OvenAnswer): void {
   const transfer =
     message.kind === 'bake'
       ? [
@@ -21,52 +21,72 @@ function answer(message: BakeAnswer): void {
   self.postMessage(message, { transfer });
 }
 
-/** Lets a later question in before the next, finer answer is begun. */
+/** Tells the minute that is reached, not too often; never ends the work. */
+function teller(id: number): (minute: number) => false {
+  let told = performance.now();
+  return (minute) => {
+    const now = performance.now();
+    if (now - told > TOLD_EVERY) {
+      told = now;
+      answer({ kind: 'minute', id, minute });
+    }
+    return false;
+  };
+}
+
+/** Lets a later question in before the next answer is begun. */
 function pause(): Promise<void> {
   return new Promise((resolve) => setTimeout(resolve, 0));
 }
 
 async function bake({ id, form, heroic, asks, untilMin }: BakeQuestion): Promise<void> {
-  for (const [i, ask] of asks.entries()) {
+  for (const [way, ask] of asks.entries()) {
     await pause();
     if (id !== latest) return;
     const start = performance.now();
-    let told = start;
-    try {
-      const { body, frame } = bodyOf(shapes.shapeOf(form, heroic), ask);
-      const run = simulateBake(body, ask.oven, ask.rules, {
-        untilMin,
-        marginShare: ask.marginShare,
-        onProgress: (minute) => {
-          const now = performance.now();
-          if (now - told > TOLD_EVERY) {
-            told = now;
-            answer({ kind: 'minute', id, minute });
-          }
-          return false;
-        },
+    const { body, frame } = bodyOf(shapes.shapeOf(form, heroic), ask);
+    const run = simulateBake(body, ask.oven, ask.rules, {
+      untilMin,
+      marginShare: ask.marginShare,
+      onProgress: teller(id),
+    });
+    if (run)
+      answer({
+        kind: 'bake',
+        id,
+        way,
+        run,
+        frame,
+        cells: body.cells,
+        isClay: body.isClay,
+        isLast: way === asks.length - 1,
+        tookMs: performance.now() - start,
       });
-      if (run)
-        answer({
-          kind: 'bake',
-          id,
-          run,
-          frame,
-          cells: body.cells,
-          isClay: body.isClay,
-          isFinest: i === asks.length - 1,
-          tookMs: performance.now() - start,
-        });
-    } catch (error) {
-      if (!(error instanceof FormError || error instanceof GridError || error instanceof RangeError))
-        throw error;
-      answer({ kind: 'fault', id, says: error.message });
-      return;
-    }
   }
 }
 
-self.onmessage = ({ data }: MessageEvent<BakeQuestion>) => {
+function history({ id, form, heroic, passes }: HistoryQuestion): void {
+  const shape = shapes.shapeOf(form, heroic);
+  const [first] = passes;
+  if (!first) return;
+  const overhang = overhangOf(bakeGrid(shape, first.ask).grid);
+  const tell = teller(id);
+  const found = bakeHistory(shape, passes, (_pass, minute) => tell(minute));
+  if (found) answer({ kind: 'history', id, history: found, overhang, isLast: true });
+}
+
+async function work(question: OvenQuestion): Promise<void> {
+  try {
+    if (question.kind === 'bake') await bake(question);
+    else history(question);
+  } catch (error) {
+    if (!(error instanceof FormError || error instanceof GridError || error instanceof RangeError))
+      throw error;
+    answer({ kind: 'fault', id: question.id, says: error.message });
+  }
+}
+
+self.onmessage = ({ data }: MessageEvent<OvenQuestion>) => {
   latest = data.id;
-  void bake(data);
+  void work(data);
 };

@@ -1,14 +1,15 @@
-import type { BakeAsk } from '@every-inch/core/bake/heat';
+import type { BakeAsk, PassAsk } from '@every-inch/core/bake/heat';
 import type { Form, Heroic } from '@every-inch/core/form';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { BakeAnswer, BakeQuestion } from './bakeMessages.ts';
+import type { OvenAnswer, OvenQuestion } from './bakeMessages.ts';
 
-/** A bake that has been worked through. */
-export type BakeFound = Extract<BakeAnswer, { kind: 'bake' }>;
+/** A bake that has been worked through, and a part through all of its bakes. */
+export type BakeFound = Extract<OvenAnswer, { kind: 'bake' }>;
+export type HistoryFound = Extract<OvenAnswer, { kind: 'history' }>;
 
 /** What the worker has found so far. */
-export interface BakeWork {
-  readonly found: BakeFound | null;
+export interface OvenWork<Found> {
+  readonly found: readonly Found[];
   /** Minute of the bake that the next answer has come to. */
   readonly minute: number;
   readonly says: string | null;
@@ -20,16 +21,20 @@ export interface BakeWork {
 /** A change within this time makes the look before it pointless, ms. */
 const PAUSE = 120;
 
-/** A bake of a part worked through in a worker; a change puts an end to the work on what was before. */
-export function useBake(
+/**
+ * Has a question answered by a worker of its own; a change of it puts an end to the work on what was before.
+ *
+ * @param rest all of the question but the form, as text: what is asked is small and made anew each time; null asks nothing
+ * @param keeps leaves what was found on show until the next answer comes
+ */
+function useOvenWorker<Found extends BakeFound | HistoryFound>(
   form: Form,
-  heroic: Heroic,
-  asks: readonly BakeAsk[] | null,
-  untilMin: number,
-): BakeWork {
+  rest: string | null,
+  keeps: boolean,
+): OvenWork<Found> {
   const worker = useRef<Worker | null>(null);
   const asked = useRef(0);
-  const [found, setFound] = useState<BakeFound | null>(null);
+  const [found, setFound] = useState<readonly Found[]>([]);
   const [minute, setMinute] = useState(0);
   const [says, setSays] = useState<string | null>(null);
   const [isBusy, setIsBusy] = useState(false);
@@ -39,35 +44,63 @@ export function useBake(
     setIsBusy(false);
   }, []);
   useEffect(() => stop, [stop]);
-  // What is asked is small and made anew each time; a form is never changed in place.
-  const rest = asks && JSON.stringify({ heroic, asks, untilMin });
   useEffect(() => {
     worker.current?.terminate();
     worker.current = null;
-    setFound(null);
+    if (!keeps) setFound([]);
     setSays(null);
     setIsBusy(rest !== null);
     if (rest === null) return;
     asked.current += 1;
     const id = asked.current;
+    let isFirst = true;
     const timer = setTimeout(() => {
       const at = new Worker(new URL('./bake.worker.ts', import.meta.url), { type: 'module' });
       worker.current = at;
-      at.onmessage = ({ data }: MessageEvent<BakeAnswer>) => {
+      at.onmessage = ({ data }: MessageEvent<OvenAnswer>) => {
         if (data.id !== asked.current) return;
         if (data.kind === 'minute') setMinute(data.minute);
         else if (data.kind === 'fault') setSays(data.says);
-        else setFound(data);
-        if (data.kind === 'fault' || (data.kind === 'bake' && data.isFinest)) setIsBusy(false);
+        else {
+          const one = data as Found;
+          const isFresh = isFirst;
+          isFirst = false;
+          setFound((before) => (isFresh ? [one] : [...before, one]));
+        }
+        if (data.kind === 'fault' || (data.kind !== 'minute' && data.isLast)) setIsBusy(false);
       };
       at.onerror = ({ message }) => {
         setSays(`The look at the bake broke off: ${message}`);
         setIsBusy(false);
       };
-      const question: BakeQuestion = { id, form, ...JSON.parse(rest) };
+      const question: OvenQuestion = { id, form, ...JSON.parse(rest) };
       at.postMessage(question);
     }, PAUSE);
     return () => clearTimeout(timer);
-  }, [form, rest]);
+  }, [form, rest, keeps]);
   return { found, minute, says, isBusy, stop };
+}
+
+/**
+ * A bake of a part worked through, one way after another; the last of what was found is the one to show.
+ *
+ * @param keeps leaves what was found on show until the next answer comes
+ */
+export function useBake(
+  form: Form,
+  heroic: Heroic,
+  asks: readonly BakeAsk[] | null,
+  untilMin: number,
+  keeps = false,
+): OvenWork<BakeFound> {
+  return useOvenWorker(form, asks && JSON.stringify({ kind: 'bake', heroic, asks, untilMin }), keeps);
+}
+
+/** All bakes of a part worked through, and how far it reaches out over nothing. */
+export function useBakeHistory(
+  form: Form,
+  heroic: Heroic,
+  passes: readonly PassAsk[] | null,
+): OvenWork<HistoryFound> {
+  return useOvenWorker(form, passes && JSON.stringify({ kind: 'history', heroic, passes }), false);
 }

@@ -20,6 +20,7 @@ export {
 export { type HeatState, heatStepper, type Stepper, stagesFor } from './kernel.ts';
 export { heldC, type OvenRun, ovenAt, type ProbeTrace, traceAt } from './oven.ts';
 export { judgeHistory, passAsks } from './passAsks.ts';
+export { reckonSimulated } from './reckonSimulated.ts';
 export {
   type CureRules,
   curedAt,

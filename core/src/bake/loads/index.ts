@@ -1,3 +1,19 @@
-export { loadsDrawing } from './loadsDrawing.ts';
-export { type LoadedPart, ovenFloor, pieceLoads } from './pieceLoads.ts';
+export {
+  apart,
+  type BoardItem,
+  boardDrawing,
+  type Clearance,
+  floorCorner,
+  type OvenBoard,
+  ovenBoard,
+} from './ovenBoard.ts';
+export {
+  type BakeLoads,
+  type LoadedPart,
+  ovenFloor,
+  type PutDown,
+  pieceLoads,
+  putDown,
+  routeLoads,
+} from './pieceLoads.ts';
 export { type LoadItem, type LoadPlan, type OvenFloor, type OvenLoad, planLoads } from './planLoads.ts';

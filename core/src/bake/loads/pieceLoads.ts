@@ -1,4 +1,6 @@
+import type { OvenPlace } from '../../piece/index.ts';
 import { sourced } from '../../reckoning/index.ts';
+import type { BakeState } from '../../route/index.ts';
 import type { PartContext } from '../../whole/context.ts';
 import { type LoadItem, type LoadPlan, type OvenFloor, planLoads } from './planLoads.ts';
 
@@ -28,19 +30,37 @@ export function ovenFloor(
   };
 }
 
-/** Footprint of a part as it is put down: upright where the oven is high enough, else on its side. */
-function footprint({ shape, shrink, own }: PartContext): readonly [number, number] {
-  const { min, max } = shape.box;
-  const [w, h, d] = ([0, 1, 2] as const).map((k) => (max[k] - min[k]) / shrink) as [number, number, number];
-  const { heightMm } = ovenFloor(own);
-  if (h <= heightMm) return [w, d];
-  return Math.min(w, d) === w ? [h, d] : [h, w];
+/** A part as it is put down: upright where the oven is high enough, else on its side. */
+export interface PutDown {
+  readonly widthMm: number;
+  readonly depthMm: number;
+  readonly heightMm: number;
+  readonly isUpright: boolean;
 }
 
-/** The baked parts of a piece, every copy by itself, over the fewest fillings of the oven that are found. */
-export function pieceLoads(parts: readonly LoadedPart[], own: PartContext['own']): LoadPlan {
+/** How a part is put down in the oven, miniature mm. */
+export function putDown({ shape, shrink, own }: PartContext): PutDown {
+  const { min, max } = shape.box;
+  const [w, h, d] = ([0, 1, 2] as const).map((k) => (max[k] - min[k]) / shrink) as [number, number, number];
+  if (h <= ovenFloor(own).heightMm) return { widthMm: w, depthMm: d, heightMm: h, isUpright: true };
+  // On its flatter side, its height along the floor.
+  return Math.min(w, d) === w
+    ? { widthMm: h, depthMm: d, heightMm: w, isUpright: false }
+    : { widthMm: h, depthMm: w, heightMm: d, isUpright: false };
+}
+
+/**
+ * Baked parts, every copy by itself, over the fewest fillings of the oven that are found.
+ *
+ * @param places what was put in its place by hand: it lies there in its load, clear of others or not
+ */
+export function pieceLoads(
+  parts: readonly LoadedPart[],
+  own: PartContext['own'],
+  places: readonly OvenPlace[] = [],
+): LoadPlan {
   const items = parts.flatMap(({ context, lowC, highC, minutes }): LoadItem[] => {
-    const [widthMm, depthMm] = footprint(context);
+    const { widthMm, depthMm } = putDown(context);
     const { part } = context;
     return Array.from({ length: Math.min(part.count, MOST_COPIES) }, (_, n) => ({
       id: `${part.id}/${n}`,
@@ -52,5 +72,46 @@ export function pieceLoads(parts: readonly LoadedPart[], own: PartContext['own']
       minutes,
     }));
   });
-  return planLoads(items, ovenFloor(own));
+  const plan = planLoads(items, ovenFloor(own));
+  if (places.length === 0) return plan;
+  const byItem = new Map(places.map((place) => [place.item, place]));
+  return {
+    ...plan,
+    loads: plan.loads.map((load) => ({
+      ...load,
+      placed: load.placed.map((one) => {
+        const place = byItem.get(one.item.id);
+        return place ? { ...one, at: [place.xMm, place.yMm] as const } : one;
+      }),
+    })),
+  };
+}
+
+/** One bake of the route with the fillings of the oven that it takes. */
+export interface BakeLoads {
+  readonly bake: BakeState;
+  readonly plan: LoadPlan;
+}
+
+/**
+ * Every bake of the route in as few fillings of the oven as are found, in the order of the route.
+ *
+ * @param setMin minutes of a bake that only sets
+ */
+export function routeLoads(
+  bakes: readonly BakeState[],
+  parts: readonly LoadedPart[],
+  own: PartContext['own'],
+  setMin: number,
+  places: readonly OvenPlace[] = [],
+): BakeLoads[] {
+  return bakes.map((bake) => {
+    const inIt = new Set(bake.parts.map(({ part }) => part));
+    const here = parts.filter(({ context }) => inIt.has(context.part.id));
+    const timed =
+      bake.step.way === 'set'
+        ? here.map((one) => ({ ...one, minutes: Math.min(setMin, one.minutes) }))
+        : here;
+    return { bake, plan: pieceLoads(timed, own, places) };
+  });
 }

@@ -1,11 +1,14 @@
+import type { PartBulk } from '@every-inch/core/bulk';
 import { sectionDrawing } from '@every-inch/core/bulk';
 import { CARE } from '@every-inch/core/handbook';
 import { formatQuantity, formatRange } from '@every-inch/core/reckoning';
+import type { PartContext } from '@every-inch/core/whole';
 import { lazy, Suspense, useMemo } from 'react';
 import { Link } from 'react-router';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';
+import { OUTCOME_SAYS } from '../../parts/outcomes.ts';
 import { useSizeMm } from '../../parts/useSize.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
@@ -16,7 +19,9 @@ import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../
 import { Audit } from './Audit.tsx';
 import { BakeCard } from './BakeCard.tsx';
 import { LiveBake } from './LiveBake.tsx';
+import { PrintCard } from './PrintCard.tsx';
 
+const Doctor = lazy(() => import('../../parts/Doctor.tsx'));
 const Loads = lazy(() => import('./Loads.tsx'));
 const SimulatedBake = lazy(() => import('./SimulatedBake.tsx'));
 
@@ -108,6 +113,23 @@ function Baked() {
   );
 }
 
+/** The last bake of the part that did not come out well, and what the doctor says of it. */
+function PastTrouble({ context, bulk }: { readonly context: PartContext; readonly bulk: PartBulk }) {
+  const { part, piece } = context;
+  const entry = piece.log.findLast((one) => one.part === part.id && one.bake && one.bake.outcome !== 'good');
+  if (!entry?.bake) return null;
+  return (
+    <section aria-label="A bake that went wrong" className="mt-6">
+      <h3 className="font-semibold">
+        {entry.at.slice(0, 10)}: {part.name} {OUTCOME_SAYS[entry.bake.outcome]}
+      </h3>
+      <Suspense fallback={null}>
+        <Doctor context={context} bulk={bulk} record={entry.bake} />
+      </Suspense>
+    </section>
+  );
+}
+
 /** Bake: the card of one load, and what each part would ask for by itself. */
 export default function BakeLens() {
   const part = useAppSelector(selectPart);
@@ -123,7 +145,10 @@ export default function BakeLens() {
       middle={
         <>
           <LiveBake />
-          <h3 className="mb-2 font-semibold">Everything in one load</h3>
+          <div className="mb-2 flex items-baseline gap-4">
+            <h3 className="font-semibold">Everything in one load</h3>
+            {card[0] && <PrintCard />}
+          </div>
           {card[0] ? (
             <BakeCard figures={card} />
           ) : (
@@ -135,6 +160,7 @@ export default function BakeLens() {
             <Loads />
           </Suspense>
           {context && ownBulk && <Audit part={context.part} />}
+          {context && ownBulk && <PastTrouble context={context} bulk={ownBulk} />}
           {context && ownBulk && (
             <Suspense fallback={<p className="p-4 text-quiet">Looking into the oven …</p>}>
               <SimulatedBake key={context.part.id} context={context} bulk={ownBulk} />

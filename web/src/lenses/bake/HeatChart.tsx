@@ -1,3 +1,4 @@
+import type { CureRules, ProbeTrace } from '@every-inch/core/bake/heat';
 import {
   CartesianGrid,
   Line,
@@ -13,15 +14,17 @@ import type { BakeFound } from '../../workers/useBake.ts';
 
 interface HeatChartProps {
   readonly found: BakeFound;
-  readonly setC: number;
-  readonly topC: number;
-  readonly scorchC: number;
+  readonly rules: CureRules;
+  readonly dialC: number;
+  /** What a thermometer has shown; null without one. */
+  readonly trace: ProbeTrace | null;
 }
 
-/** Oven, coldest and hottest clay over the bake, and the window they should lie in. */
-export function HeatChart({ found, setC, topC, scorchC }: HeatChartProps) {
+/** Oven, its dial and its thermometer, coldest and hottest clay over the bake, and the window they should lie in. */
+export function HeatChart({ found, rules: { setC, topC, scorchC }, dialC, trace }: HeatChartProps) {
   const { points, curedMin, holdMin } = found.run;
   const every = Math.max(1, Math.floor(points.length / 240));
+  const seen = trace?.minutes.at(-1) ?? -1;
   const data = points
     .filter((_, i) => i % every === 0)
     .map(({ minute, ovenC, coldestC, hottestC }) => ({
@@ -29,6 +32,7 @@ export function HeatChart({ found, setC, topC, scorchC }: HeatChartProps) {
       oven: Math.round(ovenC * 10) / 10,
       coldest: Math.round(coldestC * 10) / 10,
       hottest: Math.round(hottestC * 10) / 10,
+      ...(minute <= seen && { probe: Math.round(ovenC * 10) / 10 }),
     }));
   const tick = { fill: 'var(--quiet)', fontSize: 11 };
   return (
@@ -58,6 +62,12 @@ export function HeatChart({ found, setC, topC, scorchC }: HeatChartProps) {
             strokeDasharray="4 3"
             label={{ value: 'scorches', fill: 'var(--wont)', fontSize: 11, position: 'insideTopLeft' }}
           />
+          <ReferenceLine
+            y={dialC}
+            stroke="var(--wire)"
+            strokeDasharray="2 4"
+            label={{ value: 'dial', fill: 'var(--wire)', fontSize: 11, position: 'insideBottomLeft' }}
+          />
           {curedMin !== null && (
             <ReferenceLine
               x={Math.round(curedMin * 10) / 10}
@@ -85,6 +95,15 @@ export function HeatChart({ found, setC, topC, scorchC }: HeatChartProps) {
             strokeWidth={1.2}
             isAnimationActive={false}
           />
+          {trace && (
+            <Line
+              dataKey="probe"
+              name="thermometer"
+              stroke="none"
+              dot={{ r: 1.6, fill: 'var(--wire)', stroke: 'none' }}
+              isAnimationActive={false}
+            />
+          )}
           <Line
             dataKey="hottest"
             name="hottest clay"

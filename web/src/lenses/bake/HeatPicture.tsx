@@ -7,6 +7,7 @@ import type { BakeFound } from '../../workers/useBake.ts';
 const SHOWS = [
   { value: 'heat', says: 'how warm it is' },
   { value: 'cure', says: 'what is cured in the end' },
+  { value: 'scorch', says: 'how near it came to scorching' },
 ] as const;
 type Shows = (typeof SHOWS)[number]['value'];
 
@@ -21,16 +22,29 @@ function cureShade(minutes: number, need: number): readonly [number, number, num
   return minutes >= need ? [192, 123, 88] : minutes > 0 ? [236, 200, 120] : [227, 188, 169];
 }
 
+/** Terracotta within its window, amber over it, dark where it scorches. */
+function scorchShade(peakC: number, topC: number, scorchC: number): readonly [number, number, number] {
+  if (peakC >= scorchC) return [70, 24, 16];
+  return peakC > topC ? [222, 160, 60] : [192, 123, 88];
+}
+
+/** What the picture is of, in words. */
+const LEGENDS: Readonly<Record<Exclude<Shows, 'heat'>, string>> = {
+  cure: 'terracotta: cured · yellow: not long enough · rose: never warm enough',
+  scorch: 'terracotta: within its window · amber: over it · dark: scorched',
+};
+
 interface HeatPictureProps {
   readonly found: BakeFound;
   readonly context: PartContext;
   readonly setC: number;
+  readonly topC: number;
   readonly scorchC: number;
   readonly needMin: number;
 }
 
 /** The part cut through the middle of its weight, coloured by how warm it is at a time, or by what is cured. */
-export function HeatPicture({ found, context, setC, scorchC, needMin }: HeatPictureProps) {
+export function HeatPicture({ found, context, setC, topC, scorchC, needMin }: HeatPictureProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const [shows, setShows] = useState<Shows>('heat');
   const { frames } = found.run;
@@ -42,7 +56,7 @@ export function HeatPicture({ found, context, setC, scorchC, needMin }: HeatPict
       heatSlice(
         found.frame,
         found.cells,
-        shows === 'cure' ? found.run.minutesIn : (frame?.cells ?? found.run.peak),
+        shows === 'cure' ? found.run.minutesIn : shows === 'heat' && frame ? frame.cells : found.run.peak,
         middle,
       ),
     [found, shows, frame, middle],
@@ -55,11 +69,16 @@ export function HeatPicture({ found, context, setC, scorchC, needMin }: HeatPict
       if (Number.isNaN(value)) return;
       const v = Math.floor(from / slice.width);
       const to = 4 * ((slice.height - 1 - v) * slice.width + (from - v * slice.width));
-      const [r, g, b] = shows === 'cure' ? cureShade(value, needMin) : heatShade(value, setC, scorchC);
+      const [r, g, b] =
+        shows === 'cure'
+          ? cureShade(value, needMin)
+          : shows === 'scorch'
+            ? scorchShade(value, topC, scorchC)
+            : heatShade(value, setC, scorchC);
       image.data.set([r, g, b, 255], to);
     });
     target.putImageData(image, 0, 0);
-  }, [slice, shows, setC, scorchC, needMin]);
+  }, [slice, shows, setC, topC, scorchC, needMin]);
   return (
     <div className="flex w-56 shrink-0 flex-col gap-1">
       <Choice hideLabel label="Picture shows" value={shows} options={SHOWS} onChoose={setShows} />
@@ -70,8 +89,8 @@ export function HeatPicture({ found, context, setC, scorchC, needMin }: HeatPict
         className="mx-auto h-48 max-w-full object-contain [image-rendering:pixelated]"
         role="img"
         aria-label={
-          shows === 'cure'
-            ? `${context.part.name} cut open: what is cured at the end`
+          shows !== 'heat'
+            ? `${context.part.name} cut open: ${shows === 'cure' ? 'what is cured at the end' : 'how near it came to scorching'}`
             : `${context.part.name} cut open after ${frame?.minute.toFixed(0) ?? 0} minutes`
         }
       />
@@ -89,9 +108,7 @@ export function HeatPicture({ found, context, setC, scorchC, needMin }: HeatPict
           />
         </label>
       ) : (
-        <p className="text-[12.5px] text-quiet">
-          terracotta: cured · yellow: not long enough · rose: never warm enough
-        </p>
+        <p className="text-[12.5px] text-quiet">{LEGENDS[shows]}</p>
       )}
     </div>
   );

@@ -1,4 +1,5 @@
-import { bakeStage, clockText, type RunningBake } from '@every-inch/core/bake';
+import { type BakeStage, bakeStage, clockText, type RunningBake } from '@every-inch/core/bake';
+import { heldC } from '@every-inch/core/bake/heat';
 import {
   addEntry,
   DEFAULT_ENTRY,
@@ -7,13 +8,15 @@ import {
   type Outcome,
   type PartId,
 } from '@every-inch/core/piece';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { Choice } from '../../parts/Choice.tsx';
 import { OUTCOME_OPTIONS } from '../../parts/outcomes.ts';
 import { useNow } from '../../parts/useNow.ts';
 import { edit, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { workshopChanged } from '../../state/workshopSlice.ts';
+
+const ProbeRun = lazy(() => import('./ProbeRun.tsx'));
 
 const SAYS = {
   in: 'left in the heat',
@@ -31,13 +34,36 @@ function entryOf(bake: RunningBake, heldMin: number, outcome: Outcome) {
     kind: 'bake' as const,
     part: bake.part as PartId | null,
     bake: {
-      temperatureC: bake.dialC,
+      // What the thermometer held tells more than the dial.
+      temperatureC: (bake.probe && heldC(bake.probe)) ?? bake.dialC,
       minutes: Math.max(1, Math.round(heldMin)),
       thicknessMm: bake.thicknessMm,
       outcome,
     },
     note: `${bake.what}, by the clock`,
   };
+}
+
+/** The stages of a bake in a row, the present one marked. */
+function Stages({ bake, stage }: { readonly bake: RunningBake; readonly stage: BakeStage['stage'] }) {
+  const steps = [
+    { says: `in the heat, ${Math.round(bake.holdMin)} min`, isOn: stage === 'in' || stage === 'over' },
+    { says: `door ajar, ${Math.round(bake.coolMin)} min`, isOn: stage === 'cooling' },
+    { says: 'cool: handle, seal', isOn: stage === 'cool' },
+  ];
+  return (
+    <ol className="mt-1 flex flex-wrap gap-x-5 text-[13px]">
+      {steps.map(({ says, isOn }, i) => (
+        <li
+          key={says}
+          aria-current={isOn ? 'step' : undefined}
+          className={isOn ? 'font-semibold text-fired' : 'text-quiet'}
+        >
+          {i + 1} {says}
+        </li>
+      ))}
+    </ol>
+  );
 }
 
 /** The bake that is going on: a large clock, what to do at its end, and the entry for the log. */
@@ -68,12 +94,19 @@ export function LiveBake() {
           </>
         )}
         , dial {bake.dialC.toFixed(0)} °C, {Math.round(bake.holdMin)} min
+        {bake.speed > 1 && `, ${bake.speed} times as fast`}
       </p>
       <p className={`figure text-[56px] leading-tight ${stage === 'over' ? 'text-wont' : ''}`} role="timer">
         {stage === 'over' ? '+' : ''}
         {clockText(ms)}
       </p>
       <p className={stage === 'over' ? 'text-wont' : 'text-quiet'}>{SAYS[stage]}</p>
+      <Stages bake={bake} stage={stage} />
+      {isHere && bake.followsProbe && (
+        <Suspense fallback={null}>
+          <ProbeRun bake={bake} heldMin={heldMin} />
+        </Suspense>
+      )}
       <div className="mt-2 flex flex-wrap items-end gap-3">
         {bake.outAt === null && (
           <>
@@ -109,39 +142,5 @@ export function LiveBake() {
         The clock goes on when the tab is closed. Air the room; clay that smokes: oven off, windows open.
       </p>
     </section>
-  );
-}
-
-interface StartProps {
-  readonly what: string;
-  readonly part: string | null;
-  readonly dialC: number;
-  readonly holdMin: number;
-  readonly coolMin: number;
-  readonly thicknessMm: number | null;
-}
-
-/** Starts the clock of a bake, unless one is running. */
-export function StartBake(props: StartProps) {
-  const dispatch = useAppDispatch();
-  const piece = useOpenPiece();
-  const running = useAppSelector((state) => state.workshop.bake);
-  if (running) return null;
-  const start = () => {
-    if ('Notification' in window && Notification.permission === 'default')
-      void Notification.requestPermission();
-    const bake: RunningBake = {
-      ...props,
-      pieceId: piece.id,
-      pieceName: piece.name,
-      startedAt: new Date().toISOString(),
-      outAt: null,
-    };
-    dispatch(workshopChanged({ bake }));
-  };
-  return (
-    <button type="button" className="press" onClick={start}>
-      It is in: start the clock, {Math.round(props.holdMin)} min
-    </button>
   );
 }

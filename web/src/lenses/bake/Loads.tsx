@@ -1,8 +1,19 @@
-import { type LoadedPart, loadsDrawing, pieceLoads } from '@every-inch/core/bake/loads';
-import { useMemo } from 'react';
-import { DrawingView } from '../../parts/DrawingView.tsx';
+import {
+  type BakeLoads,
+  type LoadedPart,
+  type OvenBoard,
+  type OvenLoad,
+  ovenBoard,
+  routeLoads,
+} from '@every-inch/core/bake/loads';
+import { sourced, type Verdict } from '@every-inch/core/reckoning';
+import { idleSteps } from '@every-inch/core/route';
+import { useMemo, useState } from 'react';
+import { Choice } from '../../parts/Choice.tsx';
+import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { useReckoned } from '../../state/derived.ts';
-import { useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { edit, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { OvenBoardView } from './OvenBoardView.tsx';
 
 /** All baked parts with what each wants of the oven by the card. */
 function useLoadedParts(): LoadedPart[] {
@@ -29,45 +40,141 @@ function namesIn(names: readonly string[]): string {
   return [...counts].map(([name, n]) => (n === 1 ? name : `${name} × ${n}`)).join(', ');
 }
 
-/** Everything that is baked, shared out over the fewest fillings of the maker’s oven, and where it stands in each. */
-export default function Loads() {
+/** Whether everything in a load stands clear. */
+function judgeBoard({ items }: OvenBoard): Verdict {
+  const worst = items.filter(({ isClear }) => !isClear).sort((a, b) => a.nearest.mm - b.nearest.mm)[0];
+  if (!worst) return { level: 'good', wording: 'room', says: 'everything stands clear', waysOut: [] };
+  const { nearest, name } = worst;
+  return {
+    level: nearest.mm <= 0 ? 'stop' : 'doubtful',
+    wording: 'room',
+    says: `${name} is ${nearest.mm <= 0 ? 'through' : `${nearest.mm.toFixed(0)} mm from`} ${nearest.to}`,
+    waysOut: [{ says: 'drag it clear in the drawing' }],
+  };
+}
+
+/** What the hands may do while a bake of the route is in the oven. */
+function Idle({ bake, minutes }: { readonly bake: string; readonly minutes: number }) {
+  const { route, times } = useReckoned().route;
+  const steps = idleSteps(route, bake, minutes, ({ id }) => times.get(id)?.hands.quantity.value ?? 0);
+  if (steps.length === 0) return null;
+  return (
+    <p className="mt-1 text-[14px]">
+      Meanwhile, for the hands:{' '}
+      {steps
+        .map(({ id, title }) => `${title} (${Math.round(times.get(id)?.hands.quantity.value ?? 0)} min)`)
+        .join(', ')}
+      .
+    </p>
+  );
+}
+
+interface LoadProps {
+  readonly load: OvenLoad;
+  readonly number: number;
+  readonly of: number;
+}
+
+function Load({ load, number, of }: LoadProps) {
   const { contexts } = useReckoned();
+  const piece = useOpenPiece();
+  const dispatch = useAppDispatch();
+  const workshop = useAppSelector((state) => state.workshop.own);
+  const own = useMemo(() => ({ ...workshop, ...piece.own }), [workshop, piece.own]);
+  const board = useMemo(() => ovenBoard(load, contexts, own), [load, contexts, own]);
+  const ids = new Set(load.placed.map(({ item }) => item.id));
+  const byHand = piece.oven.places.some(({ item }) => ids.has(item));
+  return (
+    <li className="border-t border-hair py-1">
+      <span className="figure">
+        {of > 1 && `${number}. `}
+        {load.lowC.toFixed(0)}–{load.highC.toFixed(0)} °C, {Math.round(load.minutes)} min
+      </span>
+      : {namesIn(load.placed.map(({ item }) => item.name))}
+      <OvenBoardView board={board} label={`Load ${number}, the oven from above and from the front`} />
+      <div className="flex flex-wrap items-baseline gap-x-4">
+        <VerdictLine verdict={judgeBoard(board)} />
+        {byHand && (
+          <button
+            type="button"
+            className="press-quiet text-fired"
+            onClick={() =>
+              dispatch(
+                edit('place the load anew', (old) => ({
+                  ...old,
+                  oven: { ...old.oven, places: old.oven.places.filter(({ item }) => !ids.has(item)) },
+                })),
+              )
+            }
+          >
+            Place it anew
+          </button>
+        )}
+      </div>
+    </li>
+  );
+}
+
+function totalMinutes(all: readonly BakeLoads[]): number {
+  return all.reduce((sum, { plan }) => sum + plan.loads.reduce((part, { minutes }) => part + minutes, 0), 0);
+}
+
+/** Every bake of the route in the maker’s oven, in the fewest fillings, and where each thing stands. */
+export default function Loads() {
+  const { bakes } = useReckoned();
   const piece = useOpenPiece();
   const workshop = useAppSelector((state) => state.workshop.own);
   const own = useMemo(() => ({ ...workshop, ...piece.own }), [workshop, piece.own]);
   const parts = useLoadedParts();
-  const plan = useMemo(() => pieceLoads(parts, own), [parts, own]);
-  const drawing = useMemo(() => loadsDrawing(plan.loads, contexts, own), [plan, contexts, own]);
-  if (plan.loads.length === 0) return null;
+  const { places } = piece.oven;
+  const all = useMemo(
+    () =>
+      routeLoads(bakes, parts, own, sourced('bake.set-hold', own).value, places).filter(
+        ({ plan }) => plan.loads.length + plan.left.length > 0,
+      ),
+    [bakes, parts, own, places],
+  );
+  const [chosen, setChosen] = useState<string | null>(null);
+  const one = all.find(({ bake }) => bake.step.id === chosen) ?? all.at(-1);
+  if (!one) return null;
+  const { bake, plan } = one;
+  const count = all.reduce((sum, { plan: each }) => sum + each.loads.length, 0);
   const minutes = plan.loads.reduce((sum, load) => sum + load.minutes, 0);
   return (
     <section aria-label="Loads" className="mt-6">
-      <h3 className="font-semibold">
-        {plan.loads.length === 1 ? 'One load takes it all' : `${plan.loads.length} loads of the oven`},{' '}
-        {Math.round(minutes)} min of heat
-      </h3>
+      <div className="flex flex-wrap items-end gap-x-4">
+        <h3 className="pb-1 font-semibold">
+          {plan.loads.length === 1 ? 'One load takes it all' : `${plan.loads.length} loads of the oven`},{' '}
+          {Math.round(minutes)} min of heat
+        </h3>
+        {all.length > 1 && (
+          <Choice
+            label="Bake of the route"
+            value={bake.step.id}
+            options={all.map(({ bake: { step, number } }) => ({
+              value: step.id,
+              says: `${number}. ${step.title}`,
+            }))}
+            onChoose={setChosen}
+          />
+        )}
+        <span className="pb-1 text-quiet">
+          {count} {count === 1 ? 'load' : 'loads'}, {Math.round(totalMinutes(all))} min in all
+        </span>
+      </div>
       <p className="text-[13px] text-quiet">
         {plan.atLeast === plan.loads.length
           ? 'Fewer there cannot be.'
           : `At least ${plan.atLeast} there must be; this is the best that was found.`}{' '}
         By footprints and windows, times by the packet’s rule: thin things in a long load want a tent of foil.
       </p>
-      <DrawingView
-        drawing={drawing}
-        label={`The oven from above, ${plan.loads.length} ${plan.loads.length === 1 ? 'load' : 'loads'}`}
-        className="mt-2 max-h-72 w-full"
-      />
-      <ol className="mt-1 list-inside list-decimal text-[14px]">
-        {plan.loads.map(({ placed, lowC, highC, minutes: held }, i) => (
+      <ol className="mt-1 text-[14px]">
+        {plan.loads.map((load, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: loads are known by their number
-          <li key={i} className="border-t border-hair py-1">
-            <span className="figure">
-              {lowC.toFixed(0)}–{highC.toFixed(0)} °C, {Math.round(held)} min
-            </span>
-            : {namesIn(placed.map(({ item }) => item.name))}
-          </li>
+          <Load key={i} load={load} number={i + 1} of={plan.loads.length} />
         ))}
       </ol>
+      <Idle bake={bake.step.id} minutes={minutes} />
       {plan.left.length > 0 && (
         <p className="text-wont">
           Too large for this oven by itself: {namesIn(plan.left.map(({ name }) => name))}. See Room in the

@@ -1,6 +1,6 @@
 import { type LogEntry, removeEntry } from '@every-inch/core/piece';
 import { format, parseISO } from 'date-fns';
-import { useCallback, useState } from 'react';
+import { lazy, Suspense, useCallback, useState } from 'react';
 import { toast } from 'sonner';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { OUTCOME_SAYS } from '../../parts/outcomes.ts';
@@ -12,6 +12,8 @@ import { useReckoned } from '../../state/derived.ts';
 import { undone } from '../../state/documentSlice.ts';
 import { edit, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { RecordForm, type RecordKind } from './RecordForms.tsx';
+
+const Doctor = lazy(() => import('../../parts/Doctor.tsx'));
 
 function Picture({ id, caption }: { readonly id: string; readonly caption: string }) {
   const address = usePicture(id);
@@ -33,7 +35,9 @@ function headline(entry: LogEntry, title: (key: string) => string): string {
 function Entry({ entry }: { readonly entry: LogEntry }) {
   const dispatch = useAppDispatch();
   const piece = useOpenPiece();
-  const { book, contexts } = useReckoned();
+  const { book, contexts, bulk } = useReckoned();
+  const [isAsked, setIsAsked] = useState(false);
+  const [context, ownBulk] = [contexts.get(entry.part ?? ''), bulk.get(entry.part ?? '')];
   const readOnly = useAppSelector((state) => state.document.readOnly);
   const part = piece.parts.find(({ id }) => id === entry.part);
   const title = (key: string) =>
@@ -72,6 +76,23 @@ function Entry({ entry }: { readonly entry: LogEntry }) {
             <FigureRow key={figure.id} figure={figure} />
           ))}
         </div>
+        {entry.bake && entry.bake.outcome !== 'good' && context && ownBulk && (
+          <>
+            <button
+              type="button"
+              className="press-quiet -ml-1.5 text-fired"
+              aria-expanded={isAsked}
+              onClick={() => setIsAsked(!isAsked)}
+            >
+              {isAsked ? 'That will do' : 'What went wrong?'}
+            </button>
+            {isAsked && (
+              <Suspense fallback={<p className="text-quiet">Looking at it …</p>}>
+                <Doctor context={context} bulk={ownBulk} record={entry.bake} />
+              </Suspense>
+            )}
+          </>
+        )}
         {isLatest && made?.verdict && <VerdictLine verdict={made.verdict} />}
         {entry.lesson && <p className="mt-1 border-l-2 border-tight pl-2">Next time: {entry.lesson}</p>}
         {entry.pictures.length > 0 && (

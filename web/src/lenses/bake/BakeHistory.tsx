@@ -1,0 +1,144 @@
+import { reckonDeform } from '@every-inch/core/bake/doctor';
+import { type BakeWay, judgeHistory, passAsks, type RegionHistory } from '@every-inch/core/bake/heat';
+import type { PartBulk } from '@every-inch/core/bulk';
+import { heroicOf, type PartContext } from '@every-inch/core/whole';
+import { useMemo } from 'react';
+import { FigureRow } from '../../parts/FigureRow.tsx';
+import { VerdictLine } from '../../parts/VerdictLine.tsx';
+import { useReckoned } from '../../state/derived.ts';
+import { useBakeHistory } from '../../workers/useBake.ts';
+
+/** History is worked through on cells so many times as large as one look: it is several bakes. */
+const COARSER = 1.6;
+/** Shades of the bakes of a bar, first to last. */
+const SHADES = ['bg-(--raw)', 'bg-(--tight)', 'bg-(--wire)', 'bg-(--moss)', 'bg-(--water)'];
+
+interface BarProps {
+  readonly row: RegionHistory;
+  readonly mostMin: number;
+  /** Which of all bakes each is. */
+  readonly numberOf: (id: string) => number;
+}
+
+/** Minutes that a region is at its heat, bake after bake. */
+function Bar({ row, mostMin, numberOf }: BarProps) {
+  return (
+    <span
+      className="flex h-3 w-full"
+      role="img"
+      aria-label={`${row.region}: ${row.bakes.map(({ meanMin }) => `${meanMin.toFixed(0)} min`).join(', then ')}`}
+    >
+      {row.bakes.map(({ id, meanMin }) => (
+        <span
+          key={id}
+          className={`${SHADES[(numberOf(id) - 1) % SHADES.length]} border-r border-bench`}
+          style={{ width: `${(100 * meanMin) / mostMin}%` }}
+        />
+      ))}
+    </span>
+  );
+}
+
+interface HistoryProps {
+  readonly context: PartContext;
+  readonly bulk: PartBulk;
+  readonly way: BakeWay;
+}
+
+/** What every region has been through when all bakes of the route are over, the proof of the last one, and how clay moves. */
+export default function BakeHistory({ context, bulk, way }: HistoryProps) {
+  const { bakes, book, bones } = useReckoned();
+  const { part, scale, own } = context;
+  const passes = useMemo(() => passAsks(context, bulk, way, bakes, COARSER), [context, bulk, way, bakes]);
+  const { found, says, isBusy } = useBakeHistory(
+    part.form,
+    heroicOf(scale.heroic, own),
+    passes.length > 0 ? passes : null,
+  );
+  const one = found.at(-1);
+  const titles = new Map(bakes.map(({ step, number }) => [step.id, `${number}. ${step.title}`]));
+  const ids = passes.map(({ id }) => id);
+  const numberOf = (id: string) => ids.indexOf(id) + 1;
+  const standing = book.get(`${part.id}/bones.stands`)?.verdict?.level;
+  const deform = one
+    ? reckonDeform({
+        context,
+        bulk,
+        overhang: one.overhang,
+        hasWire: (bones.get(part.id)?.runs.length ?? 0) > 0,
+        stands: standing === undefined ? null : standing !== 'stop',
+        find: (key) => book.get(`${part.id}/${key}`),
+      })
+    : [];
+  const mostMin = Math.max(1, ...(one?.history.regions.map(({ totalMin }) => totalMin) ?? []));
+  const last = passes.at(-1);
+  return (
+    <section aria-label="What it goes through" className="mt-6">
+      <h3 className="font-semibold">What {part.name} goes through, bake by bake</h3>
+      {passes.length === 0 && <p className="text-quiet">No bake of the route takes it.</p>}
+      {says && (
+        <p role="alert" className="text-wont">
+          {says}
+        </p>
+      )}
+      {isBusy && <progress aria-label="Working its bakes through" className="mt-1" />}
+      {one && last && (
+        <>
+          <p className={one.history.lastCures >= 0.9995 ? 'text-fits' : 'text-wont'}>
+            <strong>{titles.get(last.id)}</strong>{' '}
+            {one.history.lastCures >= 0.9995
+              ? 'by itself cures every place of it, whatever the bakes before did.'
+              : `by itself cures ${(100 * one.history.lastCures).toFixed(1)} % of its clay.`}
+          </p>
+          <ol className="mt-1 flex flex-wrap gap-x-4 text-[12.5px] text-quiet">
+            {one.history.runs.map(({ id, run }) => (
+              <li key={id} className="flex items-center gap-1.5">
+                <span
+                  aria-hidden
+                  className={`inline-block size-3 ${SHADES[(numberOf(id) - 1) % SHADES.length]}`}
+                />
+                {titles.get(id)}, {run.holdMin === null ? 'never cured' : `${Math.round(run.holdMin)} min in`}
+              </li>
+            ))}
+          </ol>
+          <div className="relative overflow-x-auto">
+            <table className="mt-1 w-full min-w-[540px]">
+              <thead>
+                <tr className="heading border-b border-ink text-right">
+                  <th className="py-1 text-left font-semibold">region</th>
+                  <th className="w-2/5 px-2 text-left font-semibold">minutes at its heat</th>
+                  <th className="px-2 font-semibold">in all</th>
+                  <th className="px-2 font-semibold">hottest</th>
+                  <th className="pl-2 text-left font-semibold">it is</th>
+                </tr>
+              </thead>
+              <tbody>
+                {one.history.regions.map((row) => (
+                  <tr key={row.region} className="border-b border-hair">
+                    <th scope="row" className="py-1 text-left font-normal">
+                      {row.region}
+                    </th>
+                    <td className="px-2">
+                      <Bar row={row} mostMin={mostMin} numberOf={numberOf} />
+                    </td>
+                    <td className="figure px-2 text-right">{row.totalMin.toFixed(0)} min</td>
+                    <td className="figure px-2 text-right">{row.peakC.toFixed(0)} °C</td>
+                    <td className="pl-2">
+                      <VerdictLine verdict={judgeHistory(context, bulk, row, titles)} />
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
+          <h4 className="mt-4 font-semibold">How it moves in the heat</h4>
+          <div className="max-w-xl">
+            {deform.map((figure) => (
+              <FigureRow key={figure.key} figure={figure} />
+            ))}
+          </div>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,69 @@
+import { type BakeRecord, diagnose, recordAsks } from '@every-inch/core/bake/doctor';
+import type { PartBulk } from '@every-inch/core/bulk';
+import { heroicOf, type PartContext } from '@every-inch/core/whole';
+import { useMemo } from 'react';
+import { useBake } from '../workers/useBake.ts';
+import { FigureRow } from './FigureRow.tsx';
+
+/** A bake of the past is looked at on cells so many times as large, and for so long, min. */
+const COARSER = 1.6;
+const UNTIL = 300;
+
+interface DoctorProps {
+  readonly context: PartContext;
+  readonly bulk: PartBulk;
+  readonly record: BakeRecord;
+}
+
+function Lines({ title, lines }: { readonly title: string; readonly lines: readonly string[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <>
+      <h5 className="heading mt-1.5">{title}</h5>
+      <ul className="list-disc pl-4">
+        {lines.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** What went wrong with a bake of the log: causes from its record and its simulation, the rescue, the numbers for the next. */
+export default function Doctor({ context, bulk, record }: DoctorProps) {
+  const asks = useMemo(() => {
+    const found = recordAsks(context, bulk, record, COARSER);
+    return found && [found.asItWas, found.asItShould];
+  }, [context, bulk, record]);
+  const { part, scale, own } = context;
+  const { found, isBusy } = useBake(part.form, heroicOf(scale.heroic, own), asks, UNTIL);
+  const of = (way: number) => found.find((one) => one.way === way)?.run ?? null;
+  const { causes, rescue, next, also } = diagnose({ context, bulk, record, run: of(0), right: of(1) });
+  if (causes.length === 0) return null;
+  return (
+    <section
+      aria-label={`What went wrong with ${part.name}`}
+      className="mt-1 border-l-2 border-hair pl-3 text-[13px]"
+    >
+      {isBusy && <p className="text-quiet">Working this bake through on {part.name} …</p>}
+      <h5 className="heading">Why, most likely</h5>
+      <ol className="list-decimal pl-4">
+        {causes.map(({ says, evidence, isLikely }) => (
+          <li key={says} className={isLikely ? '' : 'text-quiet'}>
+            {says}
+            {evidence !== '' && <span className="figure text-quiet"> {evidence}</span>}
+          </li>
+        ))}
+      </ol>
+      <Lines title="What to do with it" lines={rescue} />
+      {next.length > 0 && (
+        <div className="mt-1.5 max-w-md">
+          {next.map((figure) => (
+            <FigureRow key={figure.key} figure={figure} />
+          ))}
+        </div>
+      )}
+      <Lines title="And next time" lines={also} />
+    </section>
+  );
+}
