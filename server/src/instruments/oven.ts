@@ -20,8 +20,8 @@ export const OVEN_LIMITS: Readonly<Record<keyof OvenHabits, readonly [number, nu
 
 const ROOM = 21;
 /** Temperature an element that stays on comes to, °C, and how quickly it and the air follow, min. */
-const ELEMENT = 420;
-const ELEMENT_TIME = 1.5;
+const ELEMENT = 300;
+const ELEMENT_TIME = 0.5;
 const AIR_TIME = 4;
 /** How quickly an oven that is off loses its heat: closed, and with the door open, min. */
 const CLOSED_LOSS = 35;

@@ -1,7 +1,14 @@
 import { bakeGrid, bakeHistory, bodyOf, simulateBake } from '@every-inch/core/bake/heat';
+import { seenOutlines } from '@every-inch/core/bake/loads';
 import { FormError, makeShapeStore } from '@every-inch/core/form';
 import { GridError, overhangOf } from '@every-inch/core/solid';
-import type { BakeQuestion, HistoryQuestion, OvenAnswer, OvenQuestion } from './bakeMessages.ts';
+import type {
+  BakeQuestion,
+  HistoryQuestion,
+  OutlinesQuestion,
+  OvenAnswer,
+  OvenQuestion,
+} from './bakeMessages.ts';
 
 const shapes = makeShapeStore();
 let latest = 0;
@@ -70,15 +77,20 @@ function history({ id, form, heroic, passes }: HistoryQuestion): void {
   const [first] = passes;
   if (!first) return;
   const overhang = overhangOf(bakeGrid(shape, first.ask).grid);
-  const tell = teller(id);
-  const found = bakeHistory(shape, passes, (_pass, minute) => tell(minute));
+  const found = bakeHistory(shape, passes);
   if (found) answer({ kind: 'history', id, history: found, overhang, isLast: true });
+}
+
+function outlines({ id, things }: OutlinesQuestion): void {
+  for (const { part, form, heroic, shrink } of things)
+    answer({ kind: 'outlines', id, part, outlines: seenOutlines(shapes.shapeOf(form, heroic), shrink) });
 }
 
 async function work(question: OvenQuestion): Promise<void> {
   try {
     if (question.kind === 'bake') await bake(question);
-    else history(question);
+    else if (question.kind === 'history') history(question);
+    else outlines(question);
   } catch (error) {
     if (!(error instanceof FormError || error instanceof GridError || error instanceof RangeError))
       throw error;

@@ -1,4 +1,5 @@
 import type { BakeAsk, BakeHistory, BodyFrame, HeatRun, PassAsk } from '@every-inch/core/bake/heat';
+import type { SeenOutlines } from '@every-inch/core/bake/loads';
 import type { Form, Heroic } from '@every-inch/core/form';
 import type { Overhang } from '@every-inch/core/solid';
 
@@ -23,7 +24,19 @@ export interface HistoryQuestion extends AboutForm {
   readonly passes: readonly PassAsk[];
 }
 
-export type OvenQuestion = BakeQuestion | HistoryQuestion;
+/** Asks what some parts cover seen from above, from the front and from the side; answered one by one. */
+export interface OutlinesQuestion {
+  readonly kind: 'outlines';
+  readonly id: number;
+  readonly things: readonly {
+    readonly part: string;
+    readonly form: Form;
+    readonly heroic: Heroic;
+    readonly shrink: number;
+  }[];
+}
+
+export type OvenQuestion = BakeQuestion | HistoryQuestion | OutlinesQuestion;
 
 /** What comes of it: a run for each way, the whole history, the minute reached in between, or why there is none. */
 export type OvenAnswer =
@@ -48,5 +61,6 @@ export type OvenAnswer =
       readonly overhang: Overhang;
       readonly isLast: true;
     }
+  | { readonly kind: 'outlines'; readonly id: number; readonly part: string; readonly outlines: SeenOutlines }
   | { readonly kind: 'minute'; readonly id: number; readonly minute: number }
   | { readonly kind: 'fault'; readonly id: number; readonly says: string };

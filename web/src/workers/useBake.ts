@@ -61,13 +61,14 @@ function useOvenWorker<Found extends BakeFound | HistoryFound>(
         if (data.id !== asked.current) return;
         if (data.kind === 'minute') setMinute(data.minute);
         else if (data.kind === 'fault') setSays(data.says);
-        else {
+        else if (data.kind !== 'outlines') {
           const one = data as Found;
           const isFresh = isFirst;
           isFirst = false;
           setFound((before) => (isFresh ? [one] : [...before, one]));
         }
-        if (data.kind === 'fault' || (data.kind !== 'minute' && data.isLast)) setIsBusy(false);
+        if (data.kind === 'fault' || ((data.kind === 'bake' || data.kind === 'history') && data.isLast))
+          setIsBusy(false);
       };
       at.onerror = ({ message }) => {
         setSays(`The look at the bake broke off: ${message}`);

@@ -6,6 +6,8 @@ export {
   floorCorner,
   type OvenBoard,
   ovenBoard,
+  type SeenOutlines,
+  seenOutlines,
 } from './ovenBoard.ts';
 export {
   type BakeLoads,

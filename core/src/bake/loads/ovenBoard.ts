@@ -1,13 +1,16 @@
-import { type DrawItem, type Drawing, dimension, moved, scaledOutline } from '../../drawing/index.ts';
-import { extentOf, type Outline, type Side } from '../../form/index.ts';
+import { simplifyPathD } from 'clipper2-ts';
+import { type DrawItem, type Drawing, moved, scaledOutline } from '../../drawing/index.ts';
+import { extentOf, type Outline, type Shape, type Side } from '../../form/index.ts';
 import type { PartContext } from '../../whole/context.ts';
 import { ovenFloor, putDown } from './pieceLoads.ts';
 import type { OvenLoad, PlacedItem } from './planLoads.ts';
 
 const FROM_ABOVE: Side = { right: [1, 0, 0], up: [0, 0, -1] };
 const FROM_FRONT: Side = { right: [1, 0, 0], up: [0, 1, 0] };
-/** Between the plan and the section, mm of the oven. */
+const FROM_SIDE: Side = { right: [0, 0, 1], up: [0, 1, 0] };
+/** Between the plan and the section, and round both, mm of the oven. */
 const GAP = 30;
+const MARGIN = 3;
 
 /** What a thing in the oven is nearest to. */
 export interface Clearance {
@@ -65,19 +68,54 @@ function fromOrigin(outline: Outline): Outline {
   return map(outline, (x, y) => [x - left, y - bottom]);
 }
 
-/** What a thing covers as it is put down; one that lies as the box it lies in. */
-function seen(context: PartContext | undefined, { item, widthMm, depthMm }: PlacedItem) {
+/** What a part covers from above, from the front and from its side, miniature mm. */
+export interface SeenOutlines {
+  readonly above: Outline;
+  readonly front: Outline;
+  readonly side: Outline;
+}
+
+/** Corners nearer than this to the line between their neighbours are left out, mm. */
+const THINNED = 0.25;
+
+/** An outline with fewer corners, true to a quarter of a millimetre. */
+function thinned(outline: Outline): Outline {
+  return outline.flatMap((polygon) => {
+    const rings = polygon
+      .map((ring) =>
+        simplifyPathD(
+          ring.map(([x, y]) => ({ x, y })),
+          THINNED,
+          true,
+        ),
+      )
+      .filter((ring) => ring.length >= 3);
+    return rings.length > 0 ? [rings.map((ring) => ring.map(({ x, y }) => [x, y] as const))] : [];
+  });
+}
+
+/**
+ * What a part covers, as the oven drawing needs it.
+ *
+ * @param shrink part’s frame ÷ miniature
+ */
+export function seenOutlines(shape: Shape, shrink: number): SeenOutlines {
+  const of = (side: Side) => fromOrigin(thinned(scaledOutline(shape.seenFrom(side), 1 / shrink)));
+  return { above: of(FROM_ABOVE), front: of(FROM_FRONT), side: of(FROM_SIDE) };
+}
+
+/** What a thing covers as it is put down; one that lies, or is not yet looked at, as the box it takes. */
+function seen(context: PartContext | undefined, outlines: SeenOutlines | undefined, one: PlacedItem) {
+  const { item, widthMm, depthMm } = one;
   const down = context && putDown(context);
   const heightMm = down?.heightMm ?? 0;
-  if (!context || !down?.isUpright)
+  if (!outlines || !down?.isUpright)
     return { plan: rectangle(widthMm, depthMm), front: rectangle(widthMm, heightMm), heightMm };
-  const of = (side: Side) => scaledOutline(context.shape.seenFrom(side), 1 / context.shrink);
+  // Turned by a quarter it shows its side to the door.
   const isTurned = Math.abs(item.widthMm - widthMm) > 1e-6;
-  const above = of(FROM_ABOVE);
   return {
-    plan: fromOrigin(isTurned ? map(above, (x, y) => [-y, x]) : above),
-    // Turned by a quarter it shows its side to the door.
-    front: fromOrigin(of(isTurned ? { right: [0, 0, 1], up: [0, 1, 0] } : FROM_FRONT)),
+    plan: isTurned ? fromOrigin(map(outlines.above, (x, y) => [-y, x])) : outlines.above,
+    front: isTurned ? outlines.side : outlines.front,
     heightMm,
   };
 }
@@ -151,16 +189,22 @@ function nearestOf(
   return [...walls, ...others].reduce((a, b) => (short(b) < short(a) ? b : a));
 }
 
-/** A filling of the oven with what everything covers and is nearest to. */
+/**
+ * A filling of the oven with what everything covers and is nearest to.
+ *
+ * @param outlines of the parts that were looked at, by id; the others are taken as their boxes
+ */
 export function ovenBoard(
   { placed }: OvenLoad,
   contexts: ReadonlyMap<string, PartContext>,
+  outlines: ReadonlyMap<string, SeenOutlines>,
   own: PartContext['own'],
 ): OvenBoard {
   const floor = ovenFloor(own);
   const bare = placed.map((one) => {
     const { id, name } = one.item;
-    const { plan, front, heightMm } = seen(contexts.get(id.split('/')[0] ?? ''), one);
+    const part = id.split('/')[0] ?? '';
+    const { plan, front, heightMm } = seen(contexts.get(part), outlines.get(part), one);
     return { id, name, plan, front, at: one.at, widthMm: one.widthMm, depthMm: one.depthMm, heightMm };
   });
   return {
@@ -188,55 +232,40 @@ const area = (
   weight,
 });
 
-/** The oven of a board from above and, beside it, from the front: walls, what is kept free, what stands where, its size. */
+/** The oven of a board from above and, beside it, from the front: walls, what is kept free, what stands where. */
 export function boardDrawing(board: OvenBoard): Drawing {
   const { items, widthMm: w, depthMm: d, heightMm: h, clearanceMm: c } = board;
   const right = w + GAP;
   const high = Math.max(d, h);
   const put = (list: readonly DrawItem[], x: number, y: number) => list.map((item) => moved(item, [x, y]));
-  const margin = 14;
-  const word = (text: string, x: number): DrawItem => ({
-    kind: 'text',
-    at: [x, high + 4],
-    text,
-    size: 5,
-    anchor: 'start',
-    face: 'words',
-    quiet: true,
-  });
   return {
-    widthMm: right + w + 2 * margin,
-    heightMm: high + 2 * margin,
+    widthMm: right + w + 2 * MARGIN,
+    heightMm: high + 2 * MARGIN,
     items: put(
       [
-        word('from above, the door below', 0),
         area(rectangle(w, d), 'paper', 'thick'),
         ...put([area(rectangle(w - 2 * c, d - 2 * c), 'none', 'hair')], c, c),
         ...items.flatMap(({ plan, at: [x, y] }) => put([area(plan, 'cured-clay', 'thin')], c + x, c + y)),
-        ...dimension([0, 0], [w, 0], -6, `${Math.round(w)}`),
-        ...dimension([0, 0], [0, d], 6, `${Math.round(d)}`),
         ...put(
           [
-            word('through it, from the front', 0),
             area(rectangle(w, h), 'paper', 'thick'),
             ...put([area(rectangle(w - 2 * c, h - c), 'none', 'hair')], c, 0),
             // Those farther back first: what stands before them covers them.
             ...[...items]
               .sort((a, b) => b.at[1] - a.at[1])
               .flatMap(({ front, at: [x] }) => put([area(front, 'cured-clay', 'thin')], c + x, 0)),
-            ...dimension([w, 0], [w, h], -6, `${Math.round(h)}`),
           ],
           right,
           0,
         ),
       ],
-      margin,
-      margin - 2,
+      MARGIN,
+      MARGIN,
     ),
   };
 }
 
 /** Where the floor that may be used begins in that drawing, mm from its left and its foot. */
 export function floorCorner({ clearanceMm }: OvenBoard): readonly [number, number] {
-  return [14 + clearanceMm, 12 + clearanceMm];
+  return [MARGIN + clearanceMm, MARGIN + clearanceMm];
 }

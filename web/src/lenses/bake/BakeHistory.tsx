@@ -2,7 +2,7 @@ import { reckonDeform } from '@every-inch/core/bake/doctor';
 import { type BakeWay, judgeHistory, passAsks, type RegionHistory } from '@every-inch/core/bake/heat';
 import type { PartBulk } from '@every-inch/core/bulk';
 import { heroicOf, type PartContext } from '@every-inch/core/whole';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { useReckoned } from '../../state/derived.ts';
@@ -11,7 +11,7 @@ import { useBakeHistory } from '../../workers/useBake.ts';
 /** History is worked through on cells so many times as large as one look: it is several bakes. */
 const COARSER = 1.6;
 /** Shades of the bakes of a bar, first to last. */
-const SHADES = ['bg-(--raw)', 'bg-(--tight)', 'bg-(--wire)', 'bg-(--moss)', 'bg-(--water)'];
+const SHADES = ['bg-(--raw)', 'bg-(--cured)', 'bg-(--wire)', 'bg-(--moss)', 'bg-(--water)'];
 
 interface BarProps {
   readonly row: RegionHistory;
@@ -46,7 +46,7 @@ interface HistoryProps {
 }
 
 /** What every region has been through when all bakes of the route are over, the proof of the last one, and how clay moves. */
-export default function BakeHistory({ context, bulk, way }: HistoryProps) {
+export default memo(function BakeHistory({ context, bulk, way }: HistoryProps) {
   const { bakes, book, bones } = useReckoned();
   const { part, scale, own } = context;
   const passes = useMemo(() => passAsks(context, bulk, way, bakes, COARSER), [context, bulk, way, bakes]);
@@ -141,4 +141,4 @@ export default function BakeHistory({ context, bulk, way }: HistoryProps) {
       )}
     </section>
   );
-}
+});

@@ -1,4 +1,5 @@
 import type { CureRules, ProbeTrace } from '@every-inch/core/bake/heat';
+import { memo } from 'react';
 import {
   CartesianGrid,
   Line,
@@ -20,8 +21,13 @@ interface HeatChartProps {
   readonly trace: ProbeTrace | null;
 }
 
-/** Oven, its dial and its thermometer, coldest and hottest clay over the bake, and the window they should lie in. */
-export function HeatChart({ found, rules: { setC, topC, scorchC }, dialC, trace }: HeatChartProps) {
+/** Oven, its dial and its thermometer, coldest and hottest clay over the bake, and the window they should lie in; drawn again only for another run. */
+export const HeatChart = memo(function HeatChart({
+  found,
+  rules: { setC, topC, scorchC },
+  dialC,
+  trace,
+}: HeatChartProps) {
   const { points, curedMin, holdMin } = found.run;
   const every = Math.max(1, Math.floor(points.length / 240));
   const seen = trace?.minutes.at(-1) ?? -1;
@@ -124,4 +130,4 @@ export function HeatChart({ found, rules: { setC, topC, scorchC }, dialC, trace 
       </ResponsiveContainer>
     </div>
   );
-}
+});

@@ -1,6 +1,6 @@
 import { heatSlice } from '@every-inch/core/bake/heat';
 import type { PartContext } from '@every-inch/core/whole';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import type { BakeFound } from '../../workers/useBake.ts';
 
@@ -44,7 +44,14 @@ interface HeatPictureProps {
 }
 
 /** The part cut through the middle of its weight, coloured by how warm it is at a time, or by what is cured. */
-export function HeatPicture({ found, context, setC, topC, scorchC, needMin }: HeatPictureProps) {
+export const HeatPicture = memo(function HeatPicture({
+  found,
+  context,
+  setC,
+  topC,
+  scorchC,
+  needMin,
+}: HeatPictureProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const [shows, setShows] = useState<Shows>('heat');
   const { frames } = found.run;
@@ -112,4 +119,4 @@ export function HeatPicture({ found, context, setC, topC, scorchC, needMin }: He
       )}
     </div>
   );
-}
+});

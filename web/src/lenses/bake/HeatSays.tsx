@@ -1,4 +1,5 @@
 import { curedAt } from '@every-inch/core/bake/heat';
+import { memo } from 'react';
 import type { BakeFound } from '../../workers/useBake.ts';
 
 /** Rules of thumb that makers go by, with their minutes. */
@@ -18,7 +19,7 @@ interface HeatSaysProps {
 const minutes = (value: number) => `${Math.round(value)} min`;
 
 /** What the look comes to, beside what the packet and rules of thumb would have said. */
-export function HeatSays({ found, setC, thickMm, packet }: HeatSaysProps) {
+export const HeatSays = memo(function HeatSays({ found, setC, thickMm, packet }: HeatSaysProps) {
   const { curedMin, holdMin, handleMin, scorchMin, peakC, overTopMin, points } = found.run;
   const last = points.at(-1);
   const share = (at: number) => `${Math.round(100 * curedAt(found.run, at))} % of the clay cured`;
@@ -73,4 +74,4 @@ export function HeatSays({ found, setC, thickMm, packet }: HeatSaysProps) {
       </p>
     </div>
   );
-}
+});

@@ -13,6 +13,7 @@ import { Choice } from '../../parts/Choice.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { useReckoned } from '../../state/derived.ts';
 import { edit, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { useOutlines } from '../../workers/useOutlines.ts';
 import { OvenBoardView } from './OvenBoardView.tsx';
 
 /** All baked parts with what each wants of the oven by the card. */
@@ -81,7 +82,15 @@ function Load({ load, number, of }: LoadProps) {
   const dispatch = useAppDispatch();
   const workshop = useAppSelector((state) => state.workshop.own);
   const own = useMemo(() => ({ ...workshop, ...piece.own }), [workshop, piece.own]);
-  const board = useMemo(() => ovenBoard(load, contexts, own), [load, contexts, own]);
+  const inIt = useMemo(
+    () =>
+      [...new Set(load.placed.map(({ item }) => item.id.split('/')[0] ?? ''))].flatMap(
+        (id) => contexts.get(id) ?? [],
+      ),
+    [load, contexts],
+  );
+  const outlines = useOutlines(inIt);
+  const board = useMemo(() => ovenBoard(load, contexts, outlines, own), [load, contexts, outlines, own]);
   const ids = new Set(load.placed.map(({ item }) => item.id));
   const byHand = piece.oven.places.some(({ item }) => ids.has(item));
   return (

@@ -66,45 +66,53 @@ export function OvenBoardView({ board, label }: BoardViewProps) {
   };
   const atOf = (item: BoardItem) => (drag?.id === item.id ? drag.at : item.at);
   return (
-    <DrawingView drawing={drawing} label={label} className="mt-2 max-h-80 w-full">
-      {board.items.map((item) => {
-        const [x, y] = atOf(item);
-        const name = `${item.name}: ${item.nearest.mm.toFixed(0)} mm from ${item.nearest.to}${item.isClear ? '' : ', too near'}`;
-        return (
-          <g key={item.id} transform={`translate(${left + x} ${high - foot - y})`}>
-            {/* biome-ignore lint/a11y/useSemanticElements: a shape of a drawing cannot be a button */}
-            <path
-              d={pathData(item.plan, 0)}
-              role="button"
-              tabIndex={0}
-              aria-label={`${name}; arrows move it`}
-              className="cursor-grab touch-none outline-offset-2 active:cursor-grabbing"
-              fill={drag?.id === item.id ? 'var(--cured)' : 'transparent'}
-              stroke={item.isClear ? 'transparent' : 'var(--wont)'}
-              strokeWidth={2}
-              vectorEffect="non-scaling-stroke"
-              onPointerDown={onDown(item)}
-              onPointerMove={onMove}
-              onPointerUp={onUp(item)}
-              onKeyDown={onKey(item)}
-            >
-              <title>{name}</title>
-            </path>
-            <rect
-              x={-board.gapMm / 2}
-              y={-item.depthMm - board.gapMm / 2}
-              width={item.widthMm + board.gapMm}
-              height={item.depthMm + board.gapMm}
-              fill="none"
-              stroke={item.isClear ? 'var(--hair)' : 'var(--wont)'}
-              strokeDasharray="3 3"
-              strokeWidth={0.8}
-              vectorEffect="non-scaling-stroke"
-              pointerEvents="none"
-            />
-          </g>
-        );
-      })}
-    </DrawingView>
+    <figure>
+      <figcaption className="mt-1 grid grid-cols-2 text-[12.5px] text-quiet">
+        <span>
+          from above, the door below: {Math.round(board.widthMm)} × {Math.round(board.depthMm)} mm
+        </span>
+        <span>through it from the front: {Math.round(board.heightMm)} mm high</span>
+      </figcaption>
+      <DrawingView drawing={drawing} label={label} className="mt-1 max-h-80 w-full">
+        {board.items.map((item) => {
+          const [x, y] = atOf(item);
+          const name = `${item.name}: ${item.nearest.mm.toFixed(0)} mm from ${item.nearest.to}${item.isClear ? '' : ', too near'}`;
+          return (
+            <g key={item.id} transform={`translate(${left + x} ${high - foot - y})`}>
+              {/* biome-ignore lint/a11y/useSemanticElements: a shape of a drawing cannot be a button */}
+              <path
+                d={pathData(item.plan, 0)}
+                role="button"
+                tabIndex={0}
+                aria-label={`${name}; arrows move it`}
+                className="cursor-grab touch-none outline-offset-2 active:cursor-grabbing"
+                fill={drag?.id === item.id ? 'var(--cured)' : 'transparent'}
+                stroke={item.isClear ? 'transparent' : 'var(--wont)'}
+                strokeWidth={2}
+                vectorEffect="non-scaling-stroke"
+                onPointerDown={onDown(item)}
+                onPointerMove={onMove}
+                onPointerUp={onUp(item)}
+                onKeyDown={onKey(item)}
+              >
+                <title>{name}</title>
+              </path>
+              <rect
+                x={-board.gapMm / 2}
+                y={-item.depthMm - board.gapMm / 2}
+                width={item.widthMm + board.gapMm}
+                height={item.depthMm + board.gapMm}
+                fill="none"
+                stroke={item.isClear ? 'var(--hair)' : 'var(--wont)'}
+                strokeDasharray="3 3"
+                strokeWidth={0.8}
+                vectorEffect="non-scaling-stroke"
+                pointerEvents="none"
+              />
+            </g>
+          );
+        })}
+      </DrawingView>
+    </figure>
   );
 }

@@ -48,6 +48,10 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
     stop,
   } = useBake(part.form, heroicOf(scale.heroic, own), asks, UNTIL);
   const hold = book.get(`${part.id}/bake.hold`)?.quantity;
+  const packet = useMemo(
+    () => (hold ? ([hold.low ?? hold.value, hold.high ?? hold.value] as const) : null),
+    [hold],
+  );
   const found = all.at(-1);
   const rules = asks?.[0]?.rules;
   if (!rules) return <p className="text-quiet">Nothing in {part.name} is baked.</p>;
@@ -110,7 +114,7 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
               found={found}
               setC={rules.setC - rules.withinC}
               thickMm={book.get(`${part.id}/bulk.thickest`)?.quantity.value ?? 0}
-              packet={hold ? [hold.low ?? hold.value, hold.high ?? hold.value] : null}
+              packet={packet}
             />
             <div className="min-w-64 flex-1">
               {reckonSimulated(context, found.run, book.get(`${part.id}/bake.hold`)).map((figure) => (
