@@ -80,6 +80,22 @@ describe('the headless reckoner', () => {
     expect(out).toMatch(/too thick: [\d.]+ mm in the /);
   });
 
+  it('tells the route with its minutes, and what must not go into the oven, bake by bake', () => {
+    const bench = reckonFile({ file: sound, csv: false, lens: 'bench' }, '2026-05-01T09:00:00Z').out;
+    const steps = [...bench.matchAll(/^ +(\d+) +(.+?)( {2,}|$)/gm)].map(([, , title]) => title);
+    expect(steps.indexOf('Ferrywoman: core')).toBeLessThan(
+      steps.findIndex((title) => title?.startsWith('Ferrywoman: clay')),
+    );
+    expect(steps.indexOf('Full cure')).toBeLessThan(steps.indexOf('Seal everything'));
+    const ask = { file: sound, csv: false, lens: 'bake', part: 'lantern' };
+    const bake = reckonFile(ask, '2026-05-01T09:00:00Z').out;
+    expect(bake).toMatch(/Before the oven\n +lantern +2\. Set bake 1: stop, clear chimney/);
+    expect(bake).toMatch(
+      /Bake by bake[\s\S]*lantern +turned +\d+ \+ \d+ min +1[23]\d °C +good, cured by 4\. Full cure/,
+    );
+    expect(bake).toMatch(/Loads\n +2\.1 Set bake 1 +130–135 °C, 10 min:/);
+  });
+
   it('opens an archive as well', () => {
     expect(reckon(file('ferry.inch.zip', writeArchive(ferry, {}, new Map())), '--lens', 'brief').code).toBe(
       0,

@@ -16,6 +16,7 @@ import Papa from 'papaparse';
 import { bakeLines } from './bakeLines.ts';
 import { bonesLines } from './bonesLines.ts';
 import { bulkLines } from './bulkLines.ts';
+import { ovenLines, routeLines } from './routeLines.ts';
 import { thicknessLines } from './thicknessLines.ts';
 
 /** What was asked on the command line. */
@@ -138,7 +139,12 @@ export function reckonFile(
         ...figures.map(lineOf),
         ...(asked.lens === undefined || asked.lens === 'bones' ? bonesLines(reckoned, asked.part) : []),
         ...(asked.lens === 'bulk' ? bulkLines(reckoned, asked.part) : []),
-        ...(asked.lens === 'bake' ? bakeLines(reckoned, asked.part) : []),
+        ...(asked.lens === 'bake'
+          ? [...bakeLines(reckoned, asked.part), ...ovenLines(reckoned, asked.part)]
+          : []),
+        ...(asked.part === undefined && (asked.lens === undefined || asked.lens === 'bench')
+          ? routeLines(reckoned)
+          : []),
         // Looking through every solid takes seconds: it is asked for by its lens.
         ...(asked.lens === 'bulk' ? thicknessLines(reckoned, asked.part) : []),
       ].join('\n')}\n`;

@@ -5,7 +5,7 @@ import { setAt } from '../piece/index.ts';
 import { validateBook } from '../reckoning/index.ts';
 import { moveStep } from '../route/index.ts';
 import { reckonPiece } from '../whole/index.ts';
-import { auditsOf } from './index.ts';
+import { auditsOf, bakesByPart } from './index.ts';
 
 const NOW = '2026-11-26T10:00:00Z';
 const shapes = makeShapeStore();
@@ -16,12 +16,16 @@ const reckon = (piece: ReturnType<typeof lowWaterFerry>) => {
 };
 const ferry = lowWaterFerry(NOW);
 
-/** What is found before any of a part's bakes, as if the oven went up to a heat. */
+const RANK = { stop: 0, doubtful: 1, good: 2 };
+
+/** What is found before any of a part's bakes, the worst first, as if the oven went up to a heat. */
 function audit(piece: ReturnType<typeof lowWaterFerry>, id: string, peakC = 145) {
   const { contexts, bulk, route, bakes } = reckon(piece);
   const [context, own] = [contexts.get(id), bulk.get(id)];
   if (!context || !own) throw new Error(`${id} is not of clay`);
-  return auditsOf({ context, bulk: own, route, peakC, stands: null }, bakes).flatMap(({ items }) => items);
+  return auditsOf({ context, bulk: own, route, peakC, stands: null }, bakesByPart(bakes).get(id) ?? [])
+    .flatMap(({ items }) => items)
+    .sort((a, b) => RANK[a.level] - RANK[b.level]);
 }
 
 describe('before the oven', () => {

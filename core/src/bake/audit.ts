@@ -102,8 +102,8 @@ function auditOn(step: RouteStep, ask: AuditAsk): AuditItem {
 /** What comes on only after this bake; a pin that ought to have been in before it. */
 function auditLater({ context, bake, route }: AuditAsk): AuditItem[] {
   const { part, piece } = context;
-  return route.route.steps.slice(bake.at + 1).flatMap((step): AuditItem[] => {
-    if (step.thing === '' || !step.parts.includes(part.id)) return [];
+  return (route.puts.get(part.id) ?? []).flatMap(({ step, at }): AuditItem[] => {
+    if (at <= bake.at) return [];
     const insert = part.inserts.find(({ id }) => id === step.thing);
     const name = insert?.name ?? piece.parts.find(({ id }) => id === step.thing)?.name ?? step.title;
     if (insert?.stuff === 'wire')
@@ -204,12 +204,24 @@ export interface BakeAudit {
   readonly items: readonly AuditItem[];
 }
 
+/** A bake that takes a part, and the part as it stands then. */
+export type BakeOfPart = Pick<AuditAsk, 'bake' | 'inOven'>;
+
+/** The bakes of every part, in order. */
+export function bakesByPart(states: readonly BakeState[]): ReadonlyMap<string, readonly BakeOfPart[]> {
+  const found = new Map<string, BakeOfPart[]>();
+  for (const bake of states)
+    for (const inOven of bake.parts) {
+      const list = found.get(inOven.part);
+      if (list) list.push({ bake, inOven });
+      else found.set(inOven.part, [{ bake, inOven }]);
+    }
+  return found;
+}
+
 /** Every bake a part goes through, each with its audit. */
-export function auditsOf(ask: Omit<AuditAsk, 'bake' | 'inOven'>, states: readonly BakeState[]): BakeAudit[] {
-  return states.flatMap((bake) => {
-    const inOven = bake.parts.find(({ part }) => part === ask.context.part.id);
-    return inOven ? [{ bake, items: auditPart({ ...ask, bake, inOven }) }] : [];
-  });
+export function auditsOf(ask: Omit<AuditAsk, 'bake' | 'inOven'>, bakes: readonly BakeOfPart[]): BakeAudit[] {
+  return bakes.map(({ bake, inOven }) => ({ bake, items: auditPart({ ...ask, bake, inOven }) }));
 }
 
 /** Hottest that the oven gets for a part: the top of its window and the swing, °C. */

@@ -1,4 +1,12 @@
-export { type AuditItem, auditPart, auditsOf, type BakeAudit, peakOf, reckonAudit } from './audit.ts';
+export {
+  type AuditItem,
+  auditPart,
+  auditsOf,
+  type BakeAudit,
+  bakesByPart,
+  peakOf,
+  reckonAudit,
+} from './audit.ts';
 export { holdMinutes } from './holdMinutes.ts';
 export { reckonPartBake, reckonPieceBake } from './reckonBake.ts';
 export {

@@ -2,6 +2,7 @@ import { foilToTear } from '../bulk/index.ts';
 import { CORES } from '../handbook/index.ts';
 import type { RouteStep } from '../piece/index.ts';
 import { formatQuantity, type Reckoning, sourced } from '../reckoning/index.ts';
+import { isSmall } from '../route/index.ts';
 import type { PieceReckoned } from '../whole/index.ts';
 
 /** What goes into a step, from the figures: foil to tear off, clay to condition, dial and minutes. Empty where nothing is to be said. */
@@ -24,6 +25,17 @@ export function stepHint(step: RouteStep, { book, contexts }: PieceReckoned): st
       });
       return other.join('; ');
     }
+    case 'small': {
+      const own = context?.own ?? {};
+      const more = sourced('route.spares', own).value;
+      const lots = (context?.part.features ?? [])
+        .filter(({ name }) => isSmall(name))
+        .map(
+          ({ name, wanted }) =>
+            `${Math.ceil(wanted * (context?.part.count ?? 1) * (1 + more / 100))} ${name}`,
+        );
+      return `${lots.join(', ')}: ${more.toFixed(0)} % more than needed, to choose from`;
+    }
     case 'skin': {
       const [clay, skin] = [find('bulk.clay'), find('bulk.skin')];
       if (!clay) return '';
@@ -35,6 +47,8 @@ export function stepHint(step: RouteStep, { book, contexts }: PieceReckoned): st
       return 'hold it against the drawing, measure';
     case 'bake': {
       const dial = whole('bake.dial');
+      if (step.way === 'ahead' && dial)
+        return `dial ${formatQuantity(dial.quantity)}, a few minutes: thin things are done, and burn, first`;
       const hold = step.way === 'set' ? whole('bake.set') : whole('bake.hold');
       return dial && hold
         ? `dial ${formatQuantity(dial.quantity)}, ${formatQuantity(hold.quantity)} at that heat`

@@ -11,6 +11,7 @@ import {
   DEFAULT_FIT,
   DEFAULT_INSERT,
   DEFAULT_PART,
+  DEFAULT_REGION,
   type Decision,
   type EntryId,
   type Fit,
@@ -97,6 +98,12 @@ const PARTS: Part[] = [
     {
       ...ofClay('neutral'),
       bounds: [{ measure: 'stature', lowMm: 1640, highMm: 1680 }],
+      // Coat and legs are set first: the face and the hands are made on something that is firm.
+      regions: ['head', 'neck', 'nose', 'left hand', 'right hand'].map((region) => ({
+        ...DEFAULT_REGION,
+        region,
+        pass: 2,
+      })),
       features: [
         { name: 'eyes', wanted: 2, made: 2 },
         { name: 'ears', wanted: 2, made: 2 },

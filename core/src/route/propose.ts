@@ -122,28 +122,39 @@ function armature(part: Part, ground: ProposeGround): RouteStep[] {
 /** Fits that put a thing on a part for good. */
 const JOINING = ['pegged-into', 'goes-into', 'covers', 'held-by', 'rides'];
 
-/** The clay part that a thing is put on or in; null for one that stands by itself. */
-function hostOf(part: Part, { piece, isClay }: ProposeGround): Part | null {
-  const joined =
-    piece.fits.find(({ kind, part: a }) => a === part.id && JOINING.includes(kind))?.on ?? part.parent;
-  const host = piece.parts.find(({ id }) => id === joined);
-  return host && isClay(host.id) ? host : null;
+/** What hangs on what: the clay part that each other thing is put on or in, and the things of each. */
+interface Hung {
+  readonly hosts: ReadonlyMap<string, Part>;
+  readonly things: ReadonlyMap<string, readonly Part[]>;
+}
+
+function hungOf({ piece, partById, isClay }: ProposeGround): Hung {
+  const joined = new Map<string, string>();
+  for (const { kind, part, on } of piece.fits)
+    if (JOINING.includes(kind) && !joined.has(part)) joined.set(part, on);
+  const hosts = new Map<string, Part>();
+  const things = new Map<string, Part[]>();
+  for (const part of piece.parts) {
+    const host = isClay(part.id) ? undefined : partById.get(joined.get(part.id) ?? part.parent ?? '');
+    if (!host || !isClay(host.id)) continue;
+    hosts.set(part.id, host);
+    things.set(host.id, [...(things.get(host.id) ?? []), part]);
+  }
+  return { hosts, things };
 }
 
 /** Steps that put things of other stuffs on a part, before its bakes or after them. */
-function fixes(host: Part, isAfter: boolean, ground: ProposeGround, needs: readonly string[]): RouteStep[] {
-  const { piece, isClay } = ground;
-  const things = piece.parts.filter(
-    (part) => !isClay(part.id) && part.afterBake === isAfter && hostOf(part, ground)?.id === host.id,
-  );
+function fixes(host: Part, isAfter: boolean, { things }: Hung, needs: readonly string[]): RouteStep[] {
   return [
-    ...things.map((thing) =>
-      step(stepId('fix', thing.id), 'fix', `Put ${thing.name} on ${host.name}`, {
-        parts: [host.id],
-        thing: thing.id,
-        needs: [...needs],
-      }),
-    ),
+    ...(things.get(host.id) ?? [])
+      .filter(({ afterBake }) => afterBake === isAfter)
+      .map((thing) =>
+        step(stepId('fix', thing.id), 'fix', `Put ${thing.name} on ${host.name}`, {
+          parts: [host.id],
+          thing: thing.id,
+          needs: [...needs],
+        }),
+      ),
     ...host.inserts
       .filter(({ afterBake }) => afterBake === isAfter)
       .map((insert) =>
@@ -157,7 +168,13 @@ function fixes(host: Part, isAfter: boolean, ground: ProposeGround, needs: reado
 }
 
 /** Everything done to a part in one of its passes, up to the bake. */
-function passSteps(part: Part, pass: number, ground: ProposeGround, ahead: readonly string[]): RouteStep[] {
+function passSteps(
+  part: Part,
+  pass: number,
+  ground: ProposeGround,
+  hung: Hung,
+  ahead: readonly string[],
+): RouteStep[] {
   const all = ground.passes(part.id);
   const own = all.find((one) => one.pass === pass);
   if (!own) return [];
@@ -177,7 +194,7 @@ function passSteps(part: Part, pass: number, ground: ProposeGround, ahead: reado
         ]
       : []),
     ...(isLast
-      ? [ofPart(part, 'detail', { needs }), ...fixes(part, false, ground, []), ofPart(part, 'clean')]
+      ? [ofPart(part, 'detail', { needs }), ...fixes(part, false, hung, []), ofPart(part, 'clean')]
       : []),
   ];
 }
@@ -202,8 +219,7 @@ function finish(parts: readonly Part[], { piece }: ProposeGround): RouteStep[] {
 }
 
 function joints(ground: ProposeGround, cooled: readonly string[]): RouteStep[] {
-  const { piece, isClay } = ground;
-  const byId = new Map(piece.parts.map((part) => [part.id as string, part]));
+  const { piece, isClay, partById: byId } = ground;
   return piece.fits.flatMap(({ id, kind, part: a, on: b }) => {
     const [one, other] = [byId.get(a), byId.get(b)];
     if (!one || !other) return [];
@@ -219,11 +235,9 @@ function joints(ground: ProposeGround, cooled: readonly string[]): RouteStep[] {
   });
 }
 
-function assembly(ground: ProposeGround): RouteStep[] {
-  const { piece, isClay } = ground;
+function assembly({ piece, partById: byId }: ProposeGround, { hosts }: Hung): RouteStep[] {
   // What hangs on a part is put on it by a step of its own.
-  const isHung = (a: Part, b: Part) => !isClay(b.id) && hostOf(b, ground)?.id === a.id;
-  const byId = new Map(piece.parts.map((part) => [part.id as string, part]));
+  const isHung = (a: Part, b: Part) => hosts.get(b.id)?.id === a.id;
   return piece.fits.flatMap(({ id, kind, part: a, on: b }) => {
     const [one, other] = [byId.get(a), byId.get(b)];
     const isPlaced = kind === 'sits-on' || kind === 'beside' || kind === 'rides';
@@ -265,7 +279,9 @@ export function proposeRoute(ground: ProposeGround): Route {
   const { piece, own } = ground;
   const { bakes: school, heat } = piece.brief.schools;
   const clay = piece.parts.filter(({ id }) => ground.isClay(id));
+  const hung = hungOf(ground);
   const baked = clay.filter(({ id }) => ground.windowOf(id) !== null);
+  const dried = clay.filter(({ id }) => ground.windowOf(id) === null);
   const withSmall = baked.filter((part) => smallParts(part, own) > 0);
   const small = withSmall.map((part) => ofPart(part, 'small'));
   const ahead = bakes('ahead', 'Bake of small parts', withSmall, 'ahead', ground);
@@ -273,7 +289,7 @@ export function proposeRoute(ground: ProposeGround): Route {
   const last = Math.max(1, ...clay.flatMap(({ id }) => ground.passes(id).map(({ pass }) => pass)));
   const isSet = heat === 'set' && school === 'sections';
   const sculpted = Array.from({ length: last }, (_, k) => k + 1).flatMap((pass) => {
-    const here = clay.flatMap((part) => passSteps(part, pass, ground, cooledAhead));
+    const here = clay.flatMap((part) => passSteps(part, pass, ground, hung, cooledAhead));
     const inIt = baked.filter(({ id }) => ground.passes(id).some((one) => one.pass === pass));
     if (school === 'one') return here;
     const title = `${isSet ? 'Set bake' : 'Bake'} ${pass}`;
@@ -286,11 +302,9 @@ export function proposeRoute(ground: ProposeGround): Route {
         ? bakes('full', 'Full cure', baked, 'full', ground)
         : [];
   const cooled = [...sculpted, ...final].filter(({ kind }) => kind === 'cool');
-  const cooledOf = (part: Part) =>
-    cooled
-      .filter(({ parts }) => parts.includes(part.id))
-      .slice(-1)
-      .map(({ id }) => id);
+  const lastCool = new Map<string, string>();
+  for (const { id, parts } of cooled) for (const part of parts) lastCool.set(part, id);
+  const cooledOf = ({ id }: Part) => [lastCool.get(id) ?? []].flat();
   const loose = piece.parts.filter(({ id, sized }) => !ground.isClay(id) && sized === 'life');
   return {
     steps: [
@@ -302,14 +316,14 @@ export function proposeRoute(ground: ProposeGround): Route {
       ...ahead,
       ...sculpted,
       ...final,
-      ...clay.filter((part) => !baked.includes(part)).map((part) => drying(part, ground)),
+      ...dried.map((part) => drying(part, ground)),
       ...joints(
         ground,
         cooled.slice(-1).map(({ id }) => id),
       ),
       ...finish(clay, ground),
-      ...clay.flatMap((part) => fixes(part, true, ground, cooledOf(part))),
-      ...assembly(ground),
+      ...clay.flatMap((part) => fixes(part, true, hung, cooledOf(part))),
+      ...assembly(ground, hung),
     ],
     relations: [],
   };

@@ -14,6 +14,8 @@ export interface RouteReckoned {
   readonly times: ReadonlyMap<string, StepTime>;
   readonly judged: RouteJudged;
   readonly unbaked: ReadonlySet<string>;
+  /** Steps that put a thing on or in, by the part they do it to, with their places. */
+  readonly puts: ReadonlyMap<string, readonly { readonly step: RouteStep; readonly at: number }[]>;
   readonly figures: readonly Reckoning[];
 }
 
@@ -79,7 +81,12 @@ export function reckonRoute(ground: ProposeGround): RouteReckoned {
   const unbaked = unbakedParts(ground);
   const times = new Map(route.steps.map((step) => [step.id, stepTime(step, ground)]));
   const judged = judgeRoute(route, unbaked);
-  const found = { route, ground, isOwn: ground.piece.route !== null, times, judged, unbaked };
+  const puts = new Map<string, { step: RouteStep; at: number }[]>();
+  route.steps.forEach((step, at) => {
+    if (step.thing === '') return;
+    for (const part of step.parts) puts.set(part, [...(puts.get(part) ?? []), { step, at }]);
+  });
+  const found = { route, puts, ground, isOwn: ground.piece.route !== null, times, judged, unbaked };
   if (route.steps.length === 0) return { ...found, figures: [] };
   const order = reckoning({
     key: 'route.order',

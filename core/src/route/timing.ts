@@ -14,6 +14,7 @@ export interface TimingGround {
   readonly own: OwnValues;
   /** A figure of a part, or of the whole piece. */
   readonly find: (part: string | null, key: string) => Reckoning | undefined;
+  readonly partById: ReadonlyMap<string, Piece['parts'][number]>;
   /** How many wires a part has. */
   readonly wires: (part: string) => number;
 }
@@ -60,23 +61,23 @@ function hasFace(part: Piece['parts'][number]): boolean {
 }
 
 /** Parts a step is done to, all of them where it names none. */
-function partsOf(step: RouteStep, piece: Piece): Piece['parts'] {
-  if (step.parts.length === 0) return piece.parts;
-  const wanted = new Set<string>(step.parts);
-  return piece.parts.filter(({ id }) => wanted.has(id));
+function partsOf(step: RouteStep, { piece, partById }: TimingGround): Piece['parts'] {
+  return step.parts.length === 0 ? piece.parts : step.parts.flatMap((id) => partById.get(id) ?? []);
 }
 
 /** Minutes for each cm² of all the parts’ surfaces, and the least a step takes. */
-function bySurface(step: RouteStep, row: string, { piece, own, find }: TimingGround): Worked {
+function bySurface(step: RouteStep, row: string, ground: TimingGround): Worked {
+  const { own, find } = ground;
+  const parts = partsOf(step, ground);
   const [rate, least, share] = [
     sourced(row, own),
     sourced('route.least', own),
     sourced('route.practice', own),
   ];
-  const part = partsOf(step, piece).find(({ id }) => step.regions.length > 0 && step.parts[0] === id);
+  const part = step.regions.length > 0 ? parts[0] : undefined;
   // Regions share the surface of their part by their number: their own areas are not known here.
   const passes = part ? Math.max(1, new Set(part.regions.map(({ pass }) => pass)).size) : 1;
-  const area = partsOf(step, piece).reduce((sum, { id, count }) => {
+  const area = parts.reduce((sum, { id, count }) => {
     const one = find(id, 'size.surface')?.quantity.value ?? 0;
     return sum + one * practised(count, share.value / 100);
   }, 0);
@@ -116,8 +117,8 @@ export function isSmall(name: string): boolean {
 }
 
 function handsOf(step: RouteStep, ground: TimingGround): Worked {
-  const { piece, own, find, wires } = ground;
-  const parts = partsOf(step, piece);
+  const { own, find, wires } = ground;
+  const parts = partsOf(step, ground);
   const copies = parts.reduce((sum, { count }) => sum + count, 0);
   switch (step.kind) {
     case 'wire':
@@ -207,11 +208,19 @@ function rowOf(row: string, { own }: TimingGround): Worked {
 }
 
 function waitOf(step: RouteStep, ground: TimingGround): Worked {
-  const { piece, own, find } = ground;
+  const { own, find } = ground;
   switch (step.kind) {
     case 'bake': {
       const heats = sourced('route.oven-heats', own);
-      const longest = partsOf(step, piece)
+      if (step.way === 'ahead') {
+        const least = sourced('bake.least', own);
+        return {
+          value: heats.value + least.value,
+          formula: 't = o + b',
+          terms: [heats.term('o'), least.term('b')],
+        };
+      }
+      const longest = partsOf(step, ground)
         .flatMap(({ id }) => find(id, 'bake.hold') ?? [])
         .reduce<Reckoning | null>((a, b) => (a && a.quantity.value >= b.quantity.value ? a : b), null);
       const hold = step.way === 'set' ? (find(null, 'bake.set') ?? longest) : longest;

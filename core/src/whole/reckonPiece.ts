@@ -9,6 +9,7 @@ import {
 import {
   auditsOf,
   type BakeAudit,
+  bakesByPart,
   peakOf,
   reckonAudit,
   reckonPartBake,
@@ -115,9 +116,7 @@ export function reckonPiece(piece: Piece, options: ReckonOptions): PieceReckoned
   all.push(...route.figures);
   const bakes = bakeStates(route.route, [...bulk.keys()]);
   const audits = new Map<string, readonly BakeAudit[]>();
-  const byPart = new Map<string, BakeState[]>();
-  for (const bake of bakes)
-    for (const { part } of bake.parts) byPart.set(part, [...(byPart.get(part) ?? []), bake]);
+  const byPart = bakesByPart(bakes);
   for (const { context: one } of clayParts) {
     const { id } = one.part;
     const [own, heat] = [bulk.get(id), find(id, 'bake.temperature')];

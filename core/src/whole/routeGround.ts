@@ -27,6 +27,7 @@ export function routeGround(
     piece,
     own,
     find,
+    partById: new Map(piece.parts.map((part) => [part.id as string, part])),
     wires: (part) => bones.get(part)?.runs.length ?? 0,
     isClay: (part) => bulk.has(part),
     hasCore: (part) => (bulk.get(part)?.kind ?? null) !== null,

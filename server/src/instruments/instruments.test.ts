@@ -1,6 +1,7 @@
 import { Hono } from 'hono';
 import { describe, expect, it } from 'vitest';
 import { Feed, MOST_LISTENERS, MOST_QUEUED } from './feed.ts';
+import { SimulatedOven } from './oven.ts';
 import { instrumentRoutes } from './routes.ts';
 import { HABITS, KINDS, readingOf } from './simulate.ts';
 
@@ -128,5 +129,97 @@ describe('the bench', () => {
     const feed = new Feed();
     for (let i = 0; i < MOST_LISTENERS; i += 1) feed.listen(null);
     expect((await bench(feed).request('http://localhost/instruments/events')).status).toBe(503);
+  });
+});
+
+describe('the oven of the bench', () => {
+  const minute = 60_000;
+  /** Air at every half minute of its time. */
+  function airOf(oven: SimulatedOven, from: number, minutes: number): number[] {
+    return Array.from({ length: 2 * minutes }, (_, i) => {
+      oven.advance(from + ((i + 1) / 2) * minute);
+      return oven.airC;
+    });
+  }
+  const heated = (errorC = 0) => {
+    const oven = new SimulatedOven(0);
+    oven.set({ on: true, dialC: 130, errorC, swingC: 6, speed: 1 }, 0);
+    return { oven, air: airOf(oven, 0, 60) };
+  };
+  const mean = (list: number[]) => list.reduce((a, b) => a + b, 0) / list.length;
+
+  it('overshoots as it heats, then swings by 5 to 15 °C about its heat (common practice)', () => {
+    const { air } = heated();
+    const steady = air.slice(60);
+    expect(Math.max(...air)).toBeGreaterThan(Math.max(...steady) + 2);
+    const swing = (Math.max(...steady) - Math.min(...steady)) / 2;
+    expect(swing).toBeGreaterThan(5);
+    expect(swing).toBeLessThan(15);
+    expect(Math.abs(mean(steady) - 130)).toBeLessThan(6);
+  });
+
+  it('one that runs 15 °C hot holds 15 °C more', () => {
+    const more = mean(heated(15).air.slice(60)) - mean(heated(0).air.slice(60));
+    expect(Math.abs(more - 15)).toBeLessThan(2);
+  });
+
+  it('drops when its door is opened and comes back; off, it cools to the room', () => {
+    const { oven } = heated();
+    const before = oven.airC;
+    oven.openDoor(60 * minute);
+    const [first = 0, ...rest] = airOf(oven, 60 * minute, 12);
+    expect(first).toBeLessThan(before - 15);
+    expect(Math.max(...rest)).toBeGreaterThan(128);
+    oven.set({ on: false }, 72 * minute);
+    expect(airOf(oven, 72 * minute, 300).at(-1)).toBeLessThan(25);
+  });
+
+  it('sped up sixty times, an hour of it is a minute', () => {
+    const fast = new SimulatedOven(0);
+    fast.set({ on: true, dialC: 130, errorC: 0, swingC: 6, speed: 60 }, 0);
+    fast.advance(minute);
+    expect(fast.minute).toBeCloseTo(60, 6);
+    expect(Math.abs(fast.airC - (heated().air.at(-1) ?? 0))).toBeLessThan(8);
+  });
+
+  it('its probe goes to a stream of its own, so that no field takes it', async () => {
+    const feed = new Feed();
+    const app = bench(feed);
+    const stream = await app.request('http://localhost/instruments/events');
+    const reader = stream.body?.getReader();
+    const sent = feed.publish({
+      instrument: 'oven',
+      value: 131,
+      unit: '°C',
+      at: '2026-05-01T09:00:00Z',
+      minute: 3,
+    });
+    let text = '';
+    while (!text.includes('data:')) text += new TextDecoder().decode((await reader?.read())?.value);
+    await reader?.cancel();
+    expect(text).toContain('event: probe');
+    expect(JSON.parse(/^data: (.*)$/m.exec(text)?.[1] ?? '')).toEqual(sent);
+  });
+
+  it.each([
+    ['a dial no oven has', { dialC: 900 }],
+    ['time that stands still', { speed: 0 }],
+    ['something unknown', { fan: true }],
+    ['a switch that is a number', { on: 1 }],
+    ['no object', [1]],
+  ])('refuses %s and says why', async (_name, body) => {
+    const answer = await post(bench(), 'oven', body);
+    expect(answer.status).toBe(400);
+    expect((await answer.json()).says.length).toBeGreaterThan(15);
+  });
+
+  it('says how it is set, and comes to its heat at once when asked', async () => {
+    const app = bench();
+    const set = await (await post(app, 'oven', { on: true, preheat: true, dialC: 120, errorC: 10 })).json();
+    expect(set).toMatchObject({ on: true, dialC: 120, errorC: 10 });
+    expect(await (await app.request('http://localhost/instruments/oven')).json()).toMatchObject({
+      dialC: 120,
+    });
+    await post(app, 'oven', { on: false });
   });
 });

@@ -12,6 +12,7 @@ export {
 export {
   type BakeLoads,
   type LoadedPart,
+  loadedParts,
   ovenFloor,
   type PutDown,
   pieceLoads,

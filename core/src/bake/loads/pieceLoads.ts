@@ -1,5 +1,5 @@
 import type { OvenPlace } from '../../piece/index.ts';
-import { sourced } from '../../reckoning/index.ts';
+import { type Reckoning, sourced } from '../../reckoning/index.ts';
 import type { BakeState } from '../../route/index.ts';
 import type { PartContext } from '../../whole/context.ts';
 import { type LoadItem, type LoadPlan, type OvenFloor, planLoads } from './planLoads.ts';
@@ -10,6 +10,23 @@ export interface LoadedPart {
   readonly lowC: number;
   readonly highC: number;
   readonly minutes: number;
+}
+
+/**
+ * Every part that is baked, with what it wants of the oven by the card.
+ *
+ * @param find a figure of a part
+ */
+export function loadedParts(
+  contexts: ReadonlyMap<string, PartContext>,
+  find: (part: string, key: string) => Reckoning | undefined,
+): LoadedPart[] {
+  return [...contexts].flatMap(([id, context]): LoadedPart[] => {
+    const [heat, hold] = ['bake.temperature', 'bake.hold'].map((key) => find(id, key)?.quantity);
+    return heat && hold
+      ? [{ context, lowC: heat.low ?? heat.value, highC: heat.high ?? heat.value, minutes: hold.value }]
+      : [];
+  });
 }
 
 /** Most copies of a part that are put into the plan one by one. */

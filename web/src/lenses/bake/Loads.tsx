@@ -1,6 +1,6 @@
 import {
   type BakeLoads,
-  type LoadedPart,
+  loadedParts,
   type OvenBoard,
   type OvenLoad,
   ovenBoard,
@@ -15,24 +15,6 @@ import { useReckoned } from '../../state/derived.ts';
 import { edit, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { useOutlines } from '../../workers/useOutlines.ts';
 import { OvenBoardView } from './OvenBoardView.tsx';
-
-/** All baked parts with what each wants of the oven by the card. */
-function useLoadedParts(): LoadedPart[] {
-  const { contexts, book } = useReckoned();
-  return useMemo(
-    () =>
-      [...contexts.values()].flatMap((context): LoadedPart[] => {
-        const [heat, hold] = ['bake.temperature', 'bake.hold'].map(
-          (key) => book.get(`${context.part.id}/${key}`)?.quantity,
-        );
-        if (!heat || !hold) return [];
-        return [
-          { context, lowC: heat.low ?? heat.value, highC: heat.high ?? heat.value, minutes: hold.value },
-        ];
-      }),
-    [contexts, book],
-  );
-}
 
 /** Names of what is in a load, each with how many. */
 function namesIn(names: readonly string[]): string {
@@ -130,11 +112,14 @@ function totalMinutes(all: readonly BakeLoads[]): number {
 
 /** Every bake of the route in the maker’s oven, in the fewest fillings, and where each thing stands. */
 export default function Loads() {
-  const { bakes } = useReckoned();
+  const { bakes, contexts, book } = useReckoned();
   const piece = useOpenPiece();
   const workshop = useAppSelector((state) => state.workshop.own);
   const own = useMemo(() => ({ ...workshop, ...piece.own }), [workshop, piece.own]);
-  const parts = useLoadedParts();
+  const parts = useMemo(
+    () => loadedParts(contexts, (part, key) => book.get(`${part}/${key}`)),
+    [contexts, book],
+  );
   const { places } = piece.oven;
   const all = useMemo(
     () =>

@@ -1,0 +1,77 @@
+import { expect, openDemo, stage, test } from './bench.ts';
+
+test('the route: what is out of order is named and mended at one press, a ring is refused, a step is split and ticked', async ({
+  page,
+}) => {
+  test.setTimeout(90_000);
+  await openDemo(page, 'Low Water Ferry', 'Bench');
+  const route = page.getByRole('region', { name: 'Route' });
+  const order = page.getByRole('complementary', { name: 'Reckoning' });
+  await expect(route.getByText('as proposed: the first change makes it yours')).toBeVisible();
+  await expect(order.getByText('everything comes when it can')).toBeVisible();
+
+  // Sealed before the last bake: both steps are named, and the cheapest move is offered.
+  const seal = route.getByRole('button', { name: 'Seal everything', exact: true });
+  for (let i = 0; i < 2; i += 1) await seal.press('Alt+ArrowUp');
+  await expect(route.getByText('your own')).toBeVisible();
+  await expect(order.getByText(/“Full cure” must come before “Seal everything”/)).toBeVisible();
+  await order.getByRole('button', { name: /^move “(Full cure|Seal everything)”/ }).click();
+  await expect(order.getByText('everything comes when it can')).toBeVisible();
+
+  // Base coats need the seal: what would have the seal wait for them is refused, the ring spelled out.
+  await route.getByRole('button', { name: 'Base coats', exact: true }).click();
+  await route.getByLabel('This step').selectOption('marks what is covered by');
+  await route.getByLabel('this one').selectOption('Seal everything');
+  await route.getByRole('button', { name: '+ Say so' }).click();
+  await expect(page.getByText(/round in a ring: .*Seal everything → Base coats/)).toBeVisible();
+
+  // Retimed, split, ticked; all of it can be undone.
+  await route.getByLabel('At the bench', { exact: true }).fill('90');
+  await expect(
+    route.getByRole('listitem').filter({ hasText: 'Base coats' }).getByText('1.5 h'),
+  ).toBeVisible();
+  await route.getByRole('button', { name: 'Split in two' }).click();
+  await expect(route.getByRole('button', { name: 'Base coats, second half', exact: true })).toBeVisible();
+  await route.getByRole('checkbox', { name: 'Ferrywoman: bind the wires is done' }).check();
+  await expect(route.getByText(/\d+ steps, 1 done/)).toBeVisible();
+  await page.keyboard.press('ControlOrMeta+z');
+  await expect(route.getByText(/, 1 done/)).toHaveCount(0);
+
+  // A part more: the proposal is asked again and says what it would add; the maker’s own stays.
+  await page
+    .getByRole('button', { name: /^Greylag goose/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Duplicate Greylag goose' }).click();
+  await route.getByRole('button', { name: 'Ask again …' }).click();
+  const again = page.getByRole('region', { name: 'What the proposal would change' });
+  await expect(again.getByText('Greylag goose 2: clay')).toBeVisible();
+  await again.getByRole('button', { name: 'Take it over' }).click();
+  await expect(
+    route.getByRole('button', { name: 'Greylag goose 2: clean and smooth', exact: true }),
+  ).toBeVisible();
+  await expect(route.getByRole('button', { name: 'Base coats, second half', exact: true })).toBeVisible();
+  await expect(order.getByText('everything comes when it can')).toBeVisible();
+});
+
+test('in a route of one’s own the audit moves the step behind the bake', async ({ page }) => {
+  await openDemo(page, 'Low Water Ferry', 'Bench');
+  const route = page.getByRole('region', { name: 'Route' });
+  await route.getByRole('checkbox', { name: 'Ferrywoman: cut and bend the wire is done' }).check();
+  await expect(route.getByText(/, 1 done/)).toBeVisible();
+  const placeOf = async (name: string) =>
+    (await route.getByRole('listitem').allTextContents()).findIndex((text) => text.includes(name));
+  const fix = 'Let clear chimney into Storm lantern';
+  expect(await placeOf(fix)).toBeLessThan(await placeOf('Full cure'));
+  await stage(page, 'Bake');
+  await page
+    .getByRole('button', { name: /^Storm lantern/ })
+    .first()
+    .click();
+  const audit = page.getByRole('region', { name: 'Before the oven' });
+  await audit.getByRole('button', { name: 'put clear chimney on after the bake' }).first().click();
+  await expect(audit.getByText('stop')).toHaveCount(0);
+  await stage(page, 'Bench');
+  await expect.poll(async () => (await placeOf(fix)) > (await placeOf('Full cure'))).toBe(true);
+  await expect(page.getByText('everything comes when it can')).toBeVisible();
+});
