@@ -3,6 +3,7 @@ import { armatureLines } from './armature.ts';
 import { heatLines } from './heat.ts';
 import { pageLines } from './page.ts';
 import { reckoningLines } from './reckoning.ts';
+import { routeLines } from './route.ts';
 import { solidLines } from './solids.ts';
 import { twinLines } from './thicknessTwin.ts';
 import { yardstickMs } from './yardstick.ts';
@@ -21,6 +22,7 @@ const lines = [
   ...armatureLines(yardstick),
   ...twinLines(yardstick),
   ...heatLines(yardstick),
+  ...routeLines(yardstick),
   ...(await pageLines(yardstick)),
 ];
 const page = [

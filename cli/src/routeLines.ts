@@ -14,7 +14,7 @@ export function routeLines({ route: { route, times, judged } }: PieceReckoned): 
   if (route.steps.length === 0) return [];
   const steps = route.steps.map(({ id, title, done }, i) => {
     const time = times.get(id);
-    const [hands, wait] = [minutes(time?.hands.quantity.value), minutes(time?.wait.quantity.value)];
+    const [hands, wait] = [minutes(time?.handsMin), minutes(time?.waitMin)];
     return `  ${String(i + 1).padStart(3)} ${done === null ? ' ' : '✓'} ${title.padEnd(52)}${hands.padStart(9)}${(wait && `+ ${wait}`).padStart(11)}`;
   });
   const faults = judged.faults.map(

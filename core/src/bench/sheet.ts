@@ -107,7 +107,7 @@ function writeSteps(writer: PageWriter, reckoned: PieceReckoned): void {
   for (const step of route.steps) {
     const { id, title, done } = step;
     const time = times.get(id);
-    const [hands, wait] = [time?.hands.quantity.value ?? 0, time?.wait.quantity.value ?? 0];
+    const [hands, wait] = [time?.handsMin ?? 0, time?.waitMin ?? 0];
     const says = [minutes(hands), wait >= 1 ? `${minutes(wait)} waiting` : ''].filter(Boolean).join(', ');
     writer.tick(
       [title, stepHint(step, reckoned), says, done === null ? '' : 'done'].filter(Boolean).join(' · '),

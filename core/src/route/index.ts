@@ -18,4 +18,4 @@ export { RELATION_SAYS, STEP_TITLES } from './kinds.ts';
 export { allAfter, allBefore, legalRange, loopIn, RouteLoopError, refuseLoops } from './order.ts';
 export { type HeatWindow, type ProposeGround, proposeRoute, routeOf, unbakedParts } from './propose.ts';
 export { type RouteReckoned, reckonRoute } from './reckonRoute.ts';
-export { isSmall, practised, type StepTime, smallParts, stepTime, type TimingGround } from './timing.ts';
+export { isSmall, practised, StepTime, smallParts, type TimingGround } from './timing.ts';

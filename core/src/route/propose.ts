@@ -180,7 +180,14 @@ function passSteps(
   if (!own) return [];
   const isLast = all.every((one) => one.pass <= pass);
   const regions = all.length > 1 ? [...own.regions] : [];
-  const named = regions.length > 0 ? `: clay on ${regions.join(', ')}` : ': clay';
+  const others = all.flatMap((one) => (one === own ? [] : one.regions));
+  // What is named is the shorter list: these, or all but those.
+  const named =
+    regions.length === 0
+      ? ': clay'
+      : regions.length <= others.length
+        ? `: clay on ${regions.join(', ')}`
+        : `: clay, all but ${others.join(', ')}`;
   const key = all.length > 1 ? [pass] : [];
   const needs = smallParts(part, ground.own) > 0 ? [...ahead] : [];
   return [

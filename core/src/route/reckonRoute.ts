@@ -2,7 +2,7 @@ import type { RouteStep } from '../piece/index.ts';
 import { type Reckoning, reckoning, type Term, type Verdict, type WayOut } from '../reckoning/index.ts';
 import { judgeRoute, putInOrder, type RouteJudged } from './judgeRoute.ts';
 import { type ProposeGround, routeOf, unbakedParts } from './propose.ts';
-import { type StepTime, stepTime } from './timing.ts';
+import { StepTime } from './timing.ts';
 
 /** The route of a piece with its times and how its order stands. */
 export interface RouteReckoned {
@@ -22,12 +22,12 @@ export interface RouteReckoned {
 function total(
   key: string,
   title: string,
-  what: 'hands' | 'wait',
+  what: 'handsMin' | 'waitMin',
   steps: readonly RouteStep[],
   times: ReadonlyMap<string, StepTime>,
 ): Reckoning {
   const open = steps.filter(({ done }) => done === null);
-  const sum = open.reduce((all, { id }) => all + (times.get(id)?.[what].quantity.value ?? 0), 0);
+  const sum = open.reduce((all, { id }) => all + (times.get(id)?.[what] ?? 0), 0);
   const term: Term = {
     symbol: 't',
     name: 'Minutes of the steps not yet done',
@@ -79,7 +79,7 @@ function judgeOrder({ judged, route, unbaked, isOwn }: Omit<RouteReckoned, 'figu
 export function reckonRoute(ground: ProposeGround): RouteReckoned {
   const route = routeOf(ground);
   const unbaked = unbakedParts(ground);
-  const times = new Map(route.steps.map((step) => [step.id, stepTime(step, ground)]));
+  const times = new Map(route.steps.map((step) => [step.id, new StepTime(step, ground)]));
   const judged = judgeRoute(route, unbaked);
   const puts = new Map<string, { step: RouteStep; at: number }[]>();
   route.steps.forEach((step, at) => {
@@ -101,8 +101,8 @@ export function reckonRoute(ground: ProposeGround): RouteReckoned {
   return {
     ...found,
     figures: [
-      total('route.hands', 'Still to be done at the bench', 'hands', route.steps, times),
-      total('route.waits', 'Still to be waited for, in a row', 'wait', route.steps, times),
+      total('route.hands', 'Still to be done at the bench', 'handsMin', route.steps, times),
+      total('route.waits', 'Still to be waited for, in a row', 'waitMin', route.steps, times),
       order,
     ],
   };

@@ -444,9 +444,9 @@ describe('the proposed route', () => {
   it('while the oven is on, hands get what is not in it and waits for nothing', () => {
     const { route: one, times } = found.route;
     const done = { ...one, steps: one.steps.map((s) => (s.id === 'detail-mug' ? s : s)) };
-    const idle = idleSteps(done, 'bake-ahead', 60, ({ id }) => times.get(id)?.hands.quantity.value ?? 0);
+    const idle = idleSteps(done, 'bake-ahead', 60, ({ id }) => times.get(id)?.handsMin ?? 0);
     expect(idle.length).toBeGreaterThan(0);
-    const minutes = idle.reduce((sum, { id }) => sum + (times.get(id)?.hands.quantity.value ?? 0), 0);
+    const minutes = idle.reduce((sum, { id }) => sum + (times.get(id)?.handsMin ?? 0), 0);
     expect(minutes).toBeLessThanOrEqual(60);
     const at = one.steps.findIndex(({ id }) => id === 'bake-ahead');
     const constraints = constraintsOf(one);

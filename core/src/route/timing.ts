@@ -19,12 +19,6 @@ export interface TimingGround {
   readonly wires: (part: string) => number;
 }
 
-/** What a step takes: at the bench, and waiting. */
-export interface StepTime {
-  readonly hands: Reckoning;
-  readonly wait: Reckoning;
-}
-
 /**
  * What n alike take, in times of the first: each doubling takes a share of what it took before (Wright 1936).
  *
@@ -272,9 +266,27 @@ function figure(step: RouteStep, what: 'hands' | 'wait', worked: Worked, entered
 }
 
 /** What a step takes at the bench and waiting: as entered, or reckoned from its parts. */
-export function stepTime(step: RouteStep, ground: TimingGround): StepTime {
-  return {
-    hands: figure(step, 'hands', step.handsMin === null ? handsOf(step, ground) : NOTHING, step.handsMin),
-    wait: figure(step, 'wait', step.waitMin === null ? waitOf(step, ground) : NOTHING, step.waitMin),
-  };
+export class StepTime {
+  readonly handsMin: number;
+  readonly waitMin: number;
+  readonly #step: RouteStep;
+  readonly #ground: TimingGround;
+
+  constructor(step: RouteStep, ground: TimingGround) {
+    this.#step = step;
+    this.#ground = ground;
+    this.handsMin = step.handsMin ?? handsOf(step, ground).value;
+    this.waitMin = step.waitMin ?? waitOf(step, ground).value;
+  }
+
+  /** With its working, made when it is asked for: a route may have tens of thousands of steps. */
+  get hands(): Reckoning {
+    const [step, ground] = [this.#step, this.#ground];
+    return figure(step, 'hands', step.handsMin === null ? handsOf(step, ground) : NOTHING, step.handsMin);
+  }
+
+  get wait(): Reckoning {
+    const [step, ground] = [this.#step, this.#ground];
+    return figure(step, 'wait', step.waitMin === null ? waitOf(step, ground) : NOTHING, step.waitMin);
+  }
 }

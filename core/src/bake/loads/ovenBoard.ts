@@ -173,7 +173,7 @@ function nearestOf(
     { mm: floor.widthMm - x - one.widthMm + floor.clearanceMm, to: 'the right wall' },
     { mm: y + floor.clearanceMm, to: 'the door' },
     { mm: floor.depthMm - y - one.depthMm + floor.clearanceMm, to: 'the back wall' },
-    { mm: floor.heightMm - one.heightMm + floor.clearanceMm, to: 'the element above' },
+    { mm: floor.insideMm - one.heightMm, to: 'the element above' },
   ];
   const others = all.flatMap((other): Clearance[] => {
     if (other === one) return [];
@@ -215,7 +215,7 @@ export function ovenBoard(
     }),
     widthMm: floor.widthMm + 2 * floor.clearanceMm,
     depthMm: floor.depthMm + 2 * floor.clearanceMm,
-    heightMm: floor.heightMm + floor.clearanceMm,
+    heightMm: floor.insideMm,
     clearanceMm: floor.clearanceMm,
     gapMm: floor.gapMm,
   };

@@ -32,16 +32,17 @@ export function loadedParts(
 /** Most copies of a part that are put into the plan one by one. */
 const MOST_COPIES = 40;
 
-/** The floor of the maker’s oven that can be used, and the room over it. */
+/** The floor of the maker’s oven that can be used, the room over it, and how high it is inside over the rack. */
 export function ovenFloor(
   own: PartContext['own'],
-): OvenFloor & { readonly heightMm: number; readonly clearanceMm: number } {
+): OvenFloor & { readonly heightMm: number; readonly insideMm: number; readonly clearanceMm: number } {
   const of = (name: string) => sourced(`oven.${name}`, own).value;
   const free = (name: string) => Math.max(1, of(name) - 2 * of('clearance'));
   return {
     widthMm: free('width'),
     depthMm: free('depth'),
     heightMm: free('height'),
+    insideMm: of('height'),
     clearanceMm: of('clearance'),
     gapMm: of('gap'),
   };

@@ -37,6 +37,7 @@ function PartsTable() {
     );
     return thickest && temperature && hold ? [{ part, thickest, temperature, hold }] : [];
   });
+  if (baked.length === 0) return null;
   return (
     <div className="relative overflow-x-auto">
       <table className="mt-1 w-full min-w-[560px]">
@@ -105,9 +106,7 @@ function Baked() {
           className="size-full"
         />
       ) : (
-        <p className="pt-10 text-center text-quiet">
-          {part ? `${part.name} is not baked.` : 'Add a part at Size first.'}
-        </p>
+        <p className="pt-10 text-center text-quiet">{part?.name} is not baked.</p>
       )}
     </div>
   );
@@ -152,9 +151,12 @@ export default function BakeLens() {
           {card[0] ? (
             <BakeCard figures={card} />
           ) : (
-            <p className="text-quiet">Nothing here is baked: no part is of a clay that goes in the oven.</p>
+            <p className="text-quiet">
+              Nothing here is baked: no part is of a clay that goes in the oven. Add one at Size, or choose
+              its clay at Bulk.
+            </p>
           )}
-          <Baked />
+          {part && <Baked />}
           <PartsTable />
           <Suspense fallback={null}>
             <Loads />

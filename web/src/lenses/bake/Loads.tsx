@@ -39,15 +39,12 @@ function judgeBoard({ items }: OvenBoard): Verdict {
 /** What the hands may do while a bake of the route is in the oven. */
 function Idle({ bake, minutes }: { readonly bake: string; readonly minutes: number }) {
   const { route, times } = useReckoned().route;
-  const steps = idleSteps(route, bake, minutes, ({ id }) => times.get(id)?.hands.quantity.value ?? 0);
+  const steps = idleSteps(route, bake, minutes, ({ id }) => times.get(id)?.handsMin ?? 0);
   if (steps.length === 0) return null;
   return (
     <p className="mt-1 text-[14px]">
       Meanwhile, for the hands:{' '}
-      {steps
-        .map(({ id, title }) => `${title} (${Math.round(times.get(id)?.hands.quantity.value ?? 0)} min)`)
-        .join(', ')}
-      .
+      {steps.map(({ id, title }) => `${title} (${Math.round(times.get(id)?.handsMin ?? 0)} min)`).join(', ')}.
     </p>
   );
 }

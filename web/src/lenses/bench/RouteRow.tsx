@@ -96,10 +96,8 @@ export function StepRow({ step, at, faults, isOpen, onToggle, drag, measure }: S
           <span className={step.done === null ? '' : 'text-quiet line-through'}>{step.title}</span>
           {hint !== '' && <span className="block truncate text-[12.5px] text-quiet">{hint}</span>}
         </button>
-        <span className="figure w-16 shrink-0 text-right">{minutesOf(time?.hands.quantity.value)}</span>
-        <span className="figure w-16 shrink-0 text-right text-quiet">
-          {minutesOf(time?.wait.quantity.value)}
-        </span>
+        <span className="figure w-16 shrink-0 text-right">{minutesOf(time?.handsMin)}</span>
+        <span className="figure w-16 shrink-0 text-right text-quiet">{minutesOf(time?.waitMin)}</span>
       </div>
       {faults.map(({ says, repair }) => (
         <div key={says} className="pb-1.5 pl-16">

@@ -127,7 +127,7 @@ export function StepEditor({ step }: { readonly step: RouteStep }) {
           <NumberField
             label="At the bench"
             value={step.handsMin}
-            placeholder={minutes(time?.hands.quantity.value)}
+            placeholder={minutes(time?.handsMin)}
             min={0}
             max={100_000}
             after="min"
@@ -140,7 +140,7 @@ export function StepEditor({ step }: { readonly step: RouteStep }) {
           <NumberField
             label="Waiting"
             value={step.waitMin}
-            placeholder={minutes(time?.wait.quantity.value)}
+            placeholder={minutes(time?.waitMin)}
             min={0}
             max={100_000}
             after="min"
@@ -185,8 +185,8 @@ export function StepEditor({ step }: { readonly step: RouteStep }) {
           onClick={() =>
             change(`split ${step.title}`, (old) =>
               splitStep(old, step.id, {
-                handsMin: time?.hands.quantity.value ?? 0,
-                waitMin: time?.wait.quantity.value ?? 0,
+                handsMin: time?.handsMin ?? 0,
+                waitMin: time?.waitMin ?? 0,
               }),
             )
           }
