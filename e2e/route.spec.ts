@@ -45,7 +45,7 @@ test('the route: what is out of order is named and mended at one press, a ring i
   await page.getByRole('button', { name: 'Duplicate Greylag goose' }).click();
   await route.getByRole('button', { name: 'Ask again …' }).click();
   const again = page.getByRole('region', { name: 'What the proposal would change' });
-  await expect(again.getByText('Greylag goose 2: clay')).toBeVisible();
+  await expect(again.getByRole('listitem').filter({ hasText: '+ Greylag goose 2: clay,' })).toBeVisible();
   await again.getByRole('button', { name: 'Take it over' }).click();
   await expect(
     route.getByRole('button', { name: 'Greylag goose 2: clean and smooth', exact: true }),

@@ -52,7 +52,8 @@ export function makeApp(folder: string): Hono {
     secureHeaders({
       contentSecurityPolicy: {
         defaultSrc: ["'self'"],
-        scriptSrc: ["'self'"],
+        // The heat kernel is WebAssembly; nothing else may be made into code.
+        scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
         // Popovers and toasts place themselves with style attributes.
         styleSrc: ["'self'", "'unsafe-inline'"],
         imgSrc: ["'self'", 'blob:', 'data:'],

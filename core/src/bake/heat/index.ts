@@ -17,7 +17,7 @@ export {
   type RegionBake,
   type RegionHistory,
 } from './history.ts';
-export { type HeatState, heatStepper, type Stepper, stagesFor } from './kernel.ts';
+export { plainKernel } from './kernel.ts';
 export { heldC, type OvenRun, ovenAt, type ProbeTrace, traceAt } from './oven.ts';
 export { judgeHistory, passAsks } from './passAsks.ts';
 export { reckonSimulated } from './reckonSimulated.ts';
@@ -29,3 +29,5 @@ export {
   type SimulateOptions,
   simulateBake,
 } from './simulate.ts';
+export { type HeatState, heatStepper, type Stepper, stagesFor, stepperOn } from './stepper.ts';
+export { wasmKernel } from './wasmKernel.ts';

@@ -1,6 +1,7 @@
 import type { HeatBody } from './body.ts';
-import { heatStepper } from './kernel.ts';
+
 import { type OvenRun, ovenAt } from './oven.ts';
+import { heatStepper } from './stepper.ts';
 
 /** What counts as cured and as scorched. */
 export interface CureRules {
