@@ -94,7 +94,7 @@ const SHOTS: readonly Shot[] = [
     act: async (page) => {
       await page.getByText(/^Cured through/).waitFor({ timeout: 30_000 });
       await page.waitForTimeout(6000);
-      await page.getByRole('region', { name: 'Before the oven' }).evaluate((node) => node.scrollIntoView());
+      await page.getByRole('region', { name: 'Loads' }).evaluate((node) => node.scrollIntoView());
     },
   },
   { name: 'bench', path: `${FERRY}/bench` },

@@ -9,6 +9,7 @@ const bake: RunningBake = {
   dialC: 130,
   holdMin: 30,
   coolMin: 40,
+  warmMin: null,
   thicknessMm: 9,
   speed: 1,
   followsProbe: false,
@@ -82,7 +83,7 @@ describe('a running bake, by the clock', () => {
   });
 
   it('one that an older version kept is read, a broken trace is let go of', () => {
-    const { speed: _speed, followsProbe: _follows, probe: _probe, ...old } = bake;
+    const { speed: _speed, warmMin: _warm, followsProbe: _follows, probe: _probe, ...old } = bake;
     expect(readRunningBake(old)).toEqual(bake);
     expect(readRunningBake({ ...bake, probe: { minutes: [1, 2], airC: ['hot'] } })?.probe).toBeNull();
     const probe = { minutes: [1, 2], airC: [100, 110] };

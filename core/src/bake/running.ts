@@ -11,6 +11,8 @@ export interface RunningBake {
   /** Minutes in the heat, and from there until it may be handled. */
   readonly holdMin: number;
   readonly coolMin: number;
+  /** Minutes until its coldest clay is at its heat; null when not known. */
+  readonly warmMin: number | null;
   /** Thickest clay, miniature mm, for the log; null when not known. */
   readonly thicknessMm: number | null;
   /** So many minutes of the bake go by in one; over 1 only with a simulated oven. */
@@ -110,6 +112,7 @@ export function readRunningBake(raw: unknown): RunningBake | null {
   return {
     ...(raw as unknown as RunningBake),
     speed,
+    warmMin: typeof raw.warmMin === 'number' ? raw.warmMin : null,
     followsProbe: raw.followsProbe === true,
     probe: readTrace(raw.probe),
   };

@@ -36,6 +36,8 @@ export interface BakeAsk {
   readonly oven: OvenRun;
   readonly rules: CureRules;
   readonly marginShare: number;
+  /** Regions that have their clay by then; null for all. */
+  readonly regions: readonly string[] | null;
 }
 
 /** Cells across the clay over a core, and across the thickest of a solid form. */
@@ -112,6 +114,7 @@ export function bakeAsk(context: PartContext, bulk: PartBulk, way: BakeWay, coar
       handleC: of('heat.handle'),
     },
     marginShare: of('heat.margin') / 100,
+    regions: null,
   };
 }
 
@@ -192,12 +195,19 @@ export function bodyOn({ grid, core }: BakeGrid, ask: BakeAsk): HeatBody {
 }
 
 /**
- * The body of a part on its grid.
+ * The body of a part on its grid, of the regions that are there.
  *
  * @throws {GridError} for more cells than a grid may have
  * @throws {RangeError} when nothing is inside
  */
 export function bodyOf(shape: Shape, ask: BakeAsk): { readonly body: HeatBody; readonly frame: BodyFrame } {
-  const found = bakeGrid(shape, ask);
-  return { body: bodyOn(found, ask), frame: found.frame };
+  const whole = bakeGrid(shape, ask);
+  return { body: bodyOn(regionsOf(whole, shape, ask), ask), frame: whole.frame };
+}
+
+/** The grid with only the regions that are asked for. */
+export function regionsOf(whole: BakeGrid, shape: Shape, { regions }: BakeAsk): BakeGrid {
+  if (regions === null) return whole;
+  const wanted = new Set(regions);
+  return onlyRegions(whole, (owner) => wanted.has(shape.regions[owner - 1] ?? ''));
 }

@@ -59,7 +59,7 @@ describe('bakes one after the other', () => {
   it('follow the route: a set bake for each pass, a full cure last', () => {
     expect(passes.map(({ id }) => id)).toEqual(['bake-1', 'bake-2', 'bake-full']);
     expect(passes.map(({ ask }) => ask.oven.holdMin)).toEqual([10, 10, null]);
-    expect(passes[0]?.regions).not.toContain('head');
+    expect(passes[0]?.ask.regions).not.toContain('head');
   });
 
   it('a region that is not there yet goes through no bake', () => {
@@ -113,7 +113,7 @@ describe('bakes one after the other', () => {
     expect(() =>
       bakeHistory(
         context.shape,
-        passes.map((pass) => ({ ...pass, regions: [] })),
+        passes.map((pass) => ({ ...pass, ask: { ...pass.ask, regions: [] } })),
       ),
     ).toThrow(/there is no clay on it yet/);
   });

@@ -1,5 +1,5 @@
 import type { Shape } from '../../form/index.ts';
-import { type BakeAsk, bakeGrid, bodyOn, onlyRegions } from './bakeAsk.ts';
+import { type BakeAsk, bakeGrid, bodyOn, regionsOf } from './bakeAsk.ts';
 import { type HeatRun, simulateBake } from './simulate.ts';
 
 /** One bake of a part, as it stands then. */
@@ -7,9 +7,8 @@ export interface PassAsk {
   /** Id of the step of the route. */
   readonly id: string;
   readonly title: string;
+  /** With the regions that have their clay by then. */
   readonly ask: BakeAsk;
-  /** Regions that have their clay by then; null for all. */
-  readonly regions: readonly string[] | null;
 }
 
 /** What one bake did to one region. */
@@ -72,12 +71,10 @@ export function bakeHistory(
   const found = new Map<string, RegionBake[]>();
   const runs: BakeHistory['runs'][number][] = [];
   let lastCures = 0;
-  for (const [number, { id, title, ask, regions }] of passes.entries()) {
-    const wanted = regions === null ? null : new Set(regions);
-    const has = (owner: number) => wanted === null || wanted.has(shape.regions[owner - 1] ?? '');
-    if (wanted?.size === 0)
+  for (const [number, { id, title, ask }] of passes.entries()) {
+    if (ask.regions?.length === 0)
       throw new RangeError(`${title}: there is no clay on it yet, so there is nothing to bake`);
-    const body = bodyOn(onlyRegions(whole, has), ask);
+    const body = bodyOn(regionsOf(whole, shape, ask), ask);
     const run = simulateBake(body, ask.oven, ask.rules, {
       untilMin: UNTIL,
       marginShare: ask.marginShare,

@@ -23,7 +23,9 @@ export function passAsks(
   return bakes.flatMap(({ step, parts }): PassAsk[] => {
     const inOven = parts.find(({ part }) => part === context.part.id);
     const ask = bakeAsk(context, bulk, { ...way, ...(step.way === 'set' && { holdMin: set }) }, coarser);
-    return inOven && ask ? [{ id: step.id, title: step.title, ask, regions: inOven.regions }] : [];
+    return inOven && ask
+      ? [{ id: step.id, title: step.title, ask: { ...ask, regions: inOven.regions } }]
+      : [];
   });
 }
 

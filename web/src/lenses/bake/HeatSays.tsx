@@ -14,12 +14,14 @@ interface HeatSaysProps {
   readonly setC: number;
   readonly thickMm: number;
   readonly packet: readonly [number, number] | null;
+  /** The bake is only to set what is in it. */
+  readonly isSet: boolean;
 }
 
 const minutes = (value: number) => `${Math.round(value)} min`;
 
 /** What the look comes to, beside what the packet and rules of thumb would have said. */
-export const HeatSays = memo(function HeatSays({ found, setC, thickMm, packet }: HeatSaysProps) {
+export const HeatSays = memo(function HeatSays({ found, setC, thickMm, packet, isSet }: HeatSaysProps) {
   const { curedMin, holdMin, handleMin, scorchMin, peakC, overTopMin, points } = found.run;
   const last = points.at(-1);
   const share = (at: number) => `${Math.round(100 * curedAt(found.run, at))} % of the clay cured`;
@@ -36,6 +38,11 @@ export const HeatSays = memo(function HeatSays({ found, setC, thickMm, packet }:
             </>
           )}
           .
+        </p>
+      ) : isSet ? (
+        <p>
+          <strong>Set, not cured</strong>, as it is meant: {Math.round(100 * (last?.cured ?? 0))} % of the
+          clay is cured so far. A later bake cures it all; until then it breaks when it is bent.
         </p>
       ) : (
         <p className="text-wont">
@@ -55,23 +62,27 @@ export const HeatSays = memo(function HeatSays({ found, setC, thickMm, packet }:
           </span>
         )}
       </p>
-      <ul className="mt-2">
-        {packet && (
-          <li className="border-t border-hair py-1">
-            The packet’s rule, {minutes(packet[0])}
-            {packet[1] > packet[0] + 0.5 && ` to ${minutes(packet[1])}`}: {share(packet[1])}
-          </li>
-        )}
-        {FLAT_RULES.map((rule) => (
-          <li key={rule.says} className="border-t border-hair py-1">
-            {rule.says}: {share(rule.minutes(thickMm))}
-          </li>
-        ))}
-      </ul>
-      <p className="mt-1 text-[13px] text-quiet">
-        They differ because none of them knows how long heat takes to soak in, what is inside, or how far this
-        oven is off. From starting values: measure a bake with a thermometer. The packet comes first.
-      </p>
+      {!isSet && (
+        <ul className="mt-2">
+          {packet && (
+            <li className="border-t border-hair py-1">
+              The packet’s rule, {minutes(packet[0])}
+              {packet[1] > packet[0] + 0.5 && ` to ${minutes(packet[1])}`}: {share(packet[1])}
+            </li>
+          )}
+          {FLAT_RULES.map((rule) => (
+            <li key={rule.says} className="border-t border-hair py-1">
+              {rule.says}: {share(rule.minutes(thickMm))}
+            </li>
+          ))}
+        </ul>
+      )}
+      {!isSet && (
+        <p className="mt-1 text-[13px] text-quiet">
+          They differ because none of them knows how long heat takes to soak in, what is inside, or how far
+          this oven is off. From starting values: measure a bake with a thermometer. The packet comes first.
+        </p>
+      )}
     </div>
   );
 });

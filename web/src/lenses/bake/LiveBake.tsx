@@ -44,11 +44,23 @@ function entryOf(bake: RunningBake, heldMin: number, outcome: Outcome) {
   };
 }
 
+interface StagesProps {
+  readonly bake: RunningBake;
+  readonly stage: BakeStage['stage'];
+  readonly heldMin: number;
+}
+
 /** The stages of a bake in a row, the present one marked. */
-function Stages({ bake, stage }: { readonly bake: RunningBake; readonly stage: BakeStage['stage'] }) {
+function Stages({ bake, stage, heldMin }: StagesProps) {
+  const { warmMin, holdMin, coolMin } = bake;
+  const isIn = stage === 'in' || stage === 'over';
+  const isWarm = warmMin === null || heldMin >= warmMin;
   const steps = [
-    { says: `in the heat, ${Math.round(bake.holdMin)} min`, isOn: stage === 'in' || stage === 'over' },
-    { says: `door ajar, ${Math.round(bake.coolMin)} min`, isOn: stage === 'cooling' },
+    ...(warmMin === null
+      ? []
+      : [{ says: `warms through, ${Math.round(warmMin)} min`, isOn: isIn && !isWarm }]),
+    { says: `held till ${Math.round(holdMin)} min`, isOn: isIn && isWarm },
+    { says: `door ajar, ${Math.round(coolMin)} min`, isOn: stage === 'cooling' },
     { says: 'cool: handle, seal', isOn: stage === 'cool' },
   ];
   return (
@@ -101,7 +113,7 @@ export function LiveBake() {
         {clockText(ms)}
       </p>
       <p className={stage === 'over' ? 'text-wont' : 'text-quiet'}>{SAYS[stage]}</p>
-      <Stages bake={bake} stage={stage} />
+      <Stages bake={bake} stage={stage} heldMin={heldMin} />
       {isHere && bake.followsProbe && (
         <Suspense fallback={null}>
           <ProbeRun bake={bake} heldMin={heldMin} />

@@ -9,10 +9,12 @@ export const UNTIL = 360;
 interface OvenSettingsProps {
   readonly settings: BakeSettings;
   readonly usualDialC: number;
+  /** What stands in the empty field of the time. */
+  readonly usualHold: string;
 }
 
 /** How the oven is run: kept with the piece. */
-export function OvenSettings({ settings, usualDialC }: OvenSettingsProps) {
+export function OvenSettings({ settings, usualDialC, usualHold }: OvenSettingsProps) {
   const dispatch = useAppDispatch();
   const set = (change: Partial<BakeSettings>, label: string) =>
     dispatch(editAt(label, ['oven'], { ...settings, ...change }));
@@ -34,7 +36,7 @@ export function OvenSettings({ settings, usualDialC }: OvenSettingsProps) {
         value={settings.holdMin}
         min={1}
         max={UNTIL}
-        placeholder="till cured"
+        placeholder={usualHold}
         after="min"
         className="w-24"
         onNumber={(holdMin) => set({ holdMin }, 'time in the oven')}

@@ -1,7 +1,15 @@
-import { type BakeWay, bakeAsk, type ProbeTrace, reckonSimulated } from '@every-inch/core/bake/heat';
+import {
+  type BakeWay,
+  bakeAsk,
+  type ProbeTrace,
+  passAsks,
+  reckonSimulated,
+} from '@every-inch/core/bake/heat';
 import type { PartBulk } from '@every-inch/core/bulk';
+import { sourced } from '@every-inch/core/reckoning';
 import { heroicOf, type PartContext } from '@every-inch/core/whole';
 import { lazy, Suspense, useMemo, useState } from 'react';
+import { Choice } from '../../parts/Choice.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { useReckoned } from '../../state/derived.ts';
 import { useOpenPiece } from '../../state/store.ts';
@@ -25,7 +33,7 @@ interface SimulatedBakeProps {
 
 /** A bake of the part worked through on its solid: how heat goes in, and when the last clay is cured. */
 export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
-  const { book } = useReckoned();
+  const { book, audits } = useReckoned();
   const piece = useOpenPiece();
   const { part, scale, own } = context;
   const usualDialC = book.get('/bake.dial')?.quantity.value ?? 130;
@@ -35,30 +43,68 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
     [settings, usualDialC],
   );
   const [trace, setTrace] = useState<ProbeTrace | null>(null);
+  const bakes = audits.get(part.id) ?? [];
+  const [chosen, setChosen] = useState<string | null>(null);
+  const at = (bakes.find(({ bake }) => bake.step.id === chosen) ?? bakes.at(-1))?.bake;
   const asks = useMemo(() => {
-    const [coarse, fine] = [bakeAsk(context, bulk, way, COARSER), bakeAsk(context, bulk, way)];
-    if (!coarse || !fine) return null;
-    return [coarse, fine].map((ask) => (trace ? { ...ask, oven: { ...ask.oven, trace } } : ask));
-  }, [context, bulk, way, trace]);
+    const stands = at ? [at] : [];
+    const found = [COARSER, 1].map(
+      (coarser) =>
+        passAsks(context, bulk, way, stands, coarser)[0]?.ask ?? bakeAsk(context, bulk, way, coarser),
+    );
+    return found.flatMap((ask) => {
+      if (!ask || ask.regions?.length === 0) return [];
+      // Minutes that were entered go before those of a set bake.
+      const holdMin = way.holdMin ?? ask.oven.holdMin;
+      return [{ ...ask, oven: { ...ask.oven, holdMin, ...(trace && { trace }) } }];
+    });
+  }, [context, bulk, way, trace, at]);
   const {
     found: all,
     minute,
     says,
     isBusy,
     stop,
-  } = useBake(part.form, heroicOf(scale.heroic, own), asks, UNTIL);
+  } = useBake(part.form, heroicOf(scale.heroic, own), asks.length > 0 ? asks : null, UNTIL);
   const hold = book.get(`${part.id}/bake.hold`)?.quantity;
   const packet = useMemo(
     () => (hold ? ([hold.low ?? hold.value, hold.high ?? hold.value] as const) : null),
     [hold],
   );
   const found = all.at(-1);
-  const rules = asks?.[0]?.rules;
-  if (!rules) return <p className="text-quiet">Nothing in {part.name} is baked.</p>;
+  const rules = asks[0]?.rules;
+  const warmMin = rules
+    ? (found?.run.points.find(({ coldestC }) => coldestC >= rules.setC - rules.withinC)?.minute ?? null)
+    : null;
+  if (!rules)
+    return (
+      <p className="text-quiet">
+        {at
+          ? `At ${at.step.title} there is no clay on ${part.name} yet.`
+          : `Nothing in ${part.name} is baked.`}
+      </p>
+    );
   return (
     <section aria-label="Bake worked through" className="mt-6">
-      <h3 className="font-semibold">How heat goes into {part.name}</h3>
-      <OvenSettings settings={settings} usualDialC={usualDialC} />
+      <div className="flex flex-wrap items-end gap-x-4">
+        <h3 className="pb-1 font-semibold">How heat goes into {part.name}</h3>
+        {at && bakes.length > 1 && (
+          <Choice
+            label="as it stands at"
+            value={at.step.id}
+            options={bakes.map(({ bake: { step, number } }) => ({
+              value: step.id,
+              says: `${number}. ${step.title}`,
+            }))}
+            onChoose={setChosen}
+          />
+        )}
+      </div>
+      <OvenSettings
+        settings={settings}
+        usualDialC={usualDialC}
+        usualHold={at?.step.way === 'set' ? sourced('bake.set-hold', own).value.toFixed(0) : 'till cured'}
+      />
       <ProbeFile dialC={way.dialC} onTrace={setTrace} />
       {says && (
         <p role="alert" className="mt-2 text-wont">
@@ -106,6 +152,7 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
                 coolMin={Math.max(0, (found.run.handleMin ?? found.run.holdMin + 60) - found.run.holdMin)}
                 thicknessMm={book.get(`${part.id}/bulk.thickest`)?.quantity.value ?? null}
                 preheated={way.preheated}
+                warmMin={warmMin}
               />
             </p>
           )}
@@ -115,6 +162,7 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
               setC={rules.setC - rules.withinC}
               thickMm={book.get(`${part.id}/bulk.thickest`)?.quantity.value ?? 0}
               packet={packet}
+              isSet={at?.step.way === 'set'}
             />
             <div className="min-w-64 flex-1">
               {reckonSimulated(context, found.run, book.get(`${part.id}/bake.hold`)).map((figure) => (

@@ -19,6 +19,8 @@ interface StartProps {
   readonly holdMin: number;
   readonly coolMin: number;
   readonly thicknessMm: number | null;
+  /** Until its coldest clay is at its heat. */
+  readonly warmMin: number | null;
   /** Whether the oven is hot when it goes in. */
   readonly preheated: boolean;
 }

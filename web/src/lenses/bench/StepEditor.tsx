@@ -26,7 +26,12 @@ import { useOpenPiece } from '../../state/store.ts';
 import { useRouteEdit } from './useRoute.ts';
 
 const KINDS = STEP_KINDS.map((value) => ({ value, says: STEP_TITLES[value] }));
-const RELATIONS = RELATION_KINDS.map((value) => ({ value, says: RELATION_SAYS[value] }));
+/** A plain need beside the relations. */
+const NEEDS = 'needs';
+const RELATIONS = [
+  { value: NEEDS, says: 'can only come after' } as const,
+  ...RELATION_KINDS.map((value) => ({ value, says: RELATION_SAYS[value] })),
+];
 const NOTHING = 'nothing';
 const LEAVES = [
   { value: NOTHING, says: 'nothing but clay' },
@@ -42,7 +47,7 @@ const WAYS = [
 function Relations({ step }: { readonly step: RouteStep }) {
   const change = useRouteEdit();
   const { route } = useReckoned().route;
-  const [kind, setKind] = useState<RelationKind>('buries');
+  const [kind, setKind] = useState<RelationKind | typeof NEEDS>(NEEDS);
   const others = route.steps
     .filter(({ id }) => id !== step.id)
     .map(({ id, title }) => ({ value: id, says: title }));
@@ -53,6 +58,23 @@ function Relations({ step }: { readonly step: RouteStep }) {
   return (
     <div className="mt-2">
       <ul className="text-[13px]">
+        {step.needs.map((id) => (
+          <li key={id} className="flex items-baseline gap-2">
+            <span>can only come after “{titles.get(id)}”</span>
+            <button
+              type="button"
+              className="press-quiet text-wont"
+              aria-label={`Take out: comes after ${titles.get(id)}`}
+              onClick={() =>
+                change(`needs of ${step.title}`, (old) =>
+                  changeStep(old, step.id, { needs: step.needs.filter((need) => need !== id) }),
+                )
+              }
+            >
+              take out
+            </button>
+          </li>
+        ))}
         {own.map((relation) => (
           <li key={relation.id} className="flex items-baseline gap-2">
             <span>
@@ -82,8 +104,10 @@ function Relations({ step }: { readonly step: RouteStep }) {
             type="button"
             className="press-quiet text-fired"
             onClick={() =>
-              change(`${step.title} ${RELATION_SAYS[kind]} another`, (old) =>
-                addRelation(old, kind, step.id, chosen),
+              change(`what ${step.title} bears on`, (old) =>
+                kind === NEEDS
+                  ? changeStep(old, step.id, { needs: [...new Set([...step.needs, chosen])] })
+                  : addRelation(old, kind, step.id, chosen),
               )
             }
           >
@@ -95,12 +119,61 @@ function Relations({ step }: { readonly step: RouteStep }) {
   );
 }
 
+interface RegionsProps {
+  readonly step: RouteStep;
+  readonly onRegions: (regions: string[]) => void;
+}
+
+/** Regions of the one part a step is done to; none for all of it. */
+function Regions({ step, onRegions }: RegionsProps) {
+  const { contexts } = useReckoned();
+  const [part = '', ...more] = step.parts;
+  // A region may be of several lengths of the form, each under its name.
+  const regions = more.length === 0 ? [...new Set(contexts.get(part)?.shape.regions ?? [])] : [];
+  if (regions.length < 2) return null;
+  return (
+    <fieldset className="mt-2">
+      <legend className="heading">On {step.regions.length === 0 ? 'all of it' : 'these regions'}</legend>
+      <div className="flex max-h-24 flex-wrap gap-x-4 overflow-y-auto">
+        {regions.map((region) => (
+          <label key={region} className="flex min-h-7 items-center gap-1 text-[13px]">
+            <input
+              type="checkbox"
+              checked={step.regions.includes(region)}
+              onChange={({ currentTarget: { checked } }) =>
+                onRegions(checked ? [...step.regions, region] : step.regions.filter((one) => one !== region))
+              }
+            />
+            {region}
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
+/** What can be put on or in by a step: things that are not of clay, and what is let into its parts. */
+function useThings(step: RouteStep) {
+  const piece = useOpenPiece();
+  const { bulk } = useReckoned();
+  return [
+    { value: NOTHING, says: 'nothing' },
+    ...piece.parts
+      .filter(({ id }) => !bulk.has(id))
+      .map(({ id, name }) => ({ value: id as string, says: name })),
+    ...piece.parts
+      .filter(({ id }) => step.parts.includes(id))
+      .flatMap(({ inserts }) => inserts.map(({ id, name }) => ({ value: id, says: name }))),
+  ];
+}
+
 /** One step opened: what it is, its parts, its minutes, what it leaves on them, and what it bears on. */
 export function StepEditor({ step }: { readonly step: RouteStep }) {
   const change = useRouteEdit();
   const piece = useOpenPiece();
   const { times } = useReckoned().route;
   const time = times.get(step.id);
+  const things = useThings(step);
   const [kind, setKind] = useState<StepKind>('other');
   const set = (label: string, values: Partial<RouteStep>) =>
     change(`${label} of ${step.title}`, (old) => changeStep(old, step.id, values));
@@ -150,6 +223,13 @@ export function StepEditor({ step }: { readonly step: RouteStep }) {
           {time && <Working figure={time.wait} />}
         </span>
         <Choice
+          label="It puts on or in"
+          className="max-w-44"
+          value={things.some(({ value }) => value === step.thing) ? step.thing : NOTHING}
+          options={things}
+          onChoose={(value) => set('thing', { thing: value === NOTHING ? '' : value, own: true })}
+        />
+        <Choice
           label="It leaves on them"
           className="max-w-44"
           value={step.leaves ?? NOTHING}
@@ -177,6 +257,7 @@ export function StepEditor({ step }: { readonly step: RouteStep }) {
           ))}
         </div>
       </fieldset>
+      <Regions step={step} onRegions={(regions) => set('regions', { own: true, regions })} />
       <Relations step={step} />
       <div className="mt-2 flex flex-wrap items-end gap-2 border-t border-hair pt-2">
         <button
