@@ -1,5 +1,12 @@
 import type { RouteStep } from '../piece/index.ts';
-import { type Reckoning, reckoning, type Term, type Verdict, type WayOut } from '../reckoning/index.ts';
+import {
+  type Reckoning,
+  reckoning,
+  type Term,
+  termFrom,
+  type Verdict,
+  type WayOut,
+} from '../reckoning/index.ts';
 import { judgeRoute, putInOrder, type RouteJudged } from './judgeRoute.ts';
 import { type ProposeGround, routeOf, unbakedParts } from './propose.ts';
 import { StepTime } from './timing.ts';
@@ -44,6 +51,36 @@ function total(
     terms: [term],
   });
 }
+
+/** The hours of the route against those that are left at the bench. */
+function judgeHours(hands: Reckoning, left: Reckoning): Verdict {
+  const over = hands.quantity.value - left.quantity.value;
+  const margin = { value: -over, unit: 'h' } as const;
+  const ways = [
+    { says: 'more hours a day, or a later date, at Brief' },
+    { says: 'or fewer parts, or a quicker way for those behind' },
+  ];
+  if (over > 0)
+    return {
+      level: 'stop',
+      wording: 'room',
+      says: `${over.toFixed(0)} h more than are left till it is due`,
+      margin,
+      waysOut: ways,
+    };
+  return over > -TIGHT * left.quantity.value
+    ? {
+        level: 'doubtful',
+        wording: 'room',
+        says: 'nearly all the hours that are left',
+        margin,
+        waysOut: ways,
+      }
+    : { level: 'good', wording: 'room', says: 'within the hours that are left', margin, waysOut: [] };
+}
+
+/** With less than this share of the hours to spare it is tight. */
+const TIGHT = 0.1;
 
 function judgeOrder({ judged, route, unbaked, isOwn }: Omit<RouteReckoned, 'figures'>): Verdict {
   if (judged.loop)
@@ -98,10 +135,19 @@ export function reckonRoute(ground: ProposeGround): RouteReckoned {
     terms: [],
     verdict: judgeOrder(found),
   });
+  const hands = total('route.hands', 'Still to be done at the bench', 'handsMin', route.steps, times);
+  const left = ground.find(null, 'brief.hours');
   return {
     ...found,
     figures: [
-      total('route.hands', 'Still to be done at the bench', 'handsMin', route.steps, times),
+      left
+        ? {
+            ...hands,
+            formula: `${hands.formula} against H`,
+            terms: [...hands.terms, termFrom('H', left)],
+            verdict: judgeHours(hands, left),
+          }
+        : hands,
       total('route.waits', 'Still to be waited for, in a row', 'waitMin', route.steps, times),
       order,
     ],
