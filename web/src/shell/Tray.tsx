@@ -8,9 +8,9 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { movePart, partDepths } from '@every-inch/core/piece';
-import { useVirtualizer } from '@tanstack/react-virtual';
 import { ChevronDown } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
+import { WindowList } from '../parts/WindowList.tsx';
 import { dialogOpened } from '../state/sessionSlice.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
 import { TrayLinks } from './TrayLinks.tsx';
@@ -57,38 +57,28 @@ function WindowRows({ scroller }: { readonly scroller: HTMLElement | null }) {
   const piece = useOpenPiece();
   const depths = useMemo(() => partDepths(piece), [piece]);
   const selectedId = useAppSelector((state) => selectPart(state)?.id);
-  const at = piece.parts.findIndex(({ id }) => id === selectedId);
-  const rows = useVirtualizer({
-    count: piece.parts.length,
-    getScrollElement: () => scroller,
-    estimateSize: () => ROW_HEIGHT,
-    getItemKey: (i) => piece.parts[i]?.id ?? i,
-    overscan: 8,
-  });
-  useEffect(() => rows.scrollToIndex(Math.max(at, 0), { align: 'auto' }), [rows, at]);
-  const shown = rows.getVirtualItems();
   return (
-    <ul
-      style={{
-        paddingTop: shown[0]?.start ?? 0,
-        paddingBottom: rows.getTotalSize() - (shown.at(-1)?.end ?? 0),
-      }}
-    >
-      {shown.map(({ index, key }) => {
+    <WindowList
+      count={piece.parts.length}
+      keyOf={(i) => piece.parts[i]?.id ?? i}
+      rowHeight={ROW_HEIGHT}
+      scroller={scroller}
+      inSight={piece.parts.findIndex(({ id }) => id === selectedId)}
+      row={(index, measure) => {
         const part = piece.parts[index];
         return (
           part && (
             <TrayRow
-              key={key}
+              key={part.id}
               part={part}
               depth={depths.get(part.id) ?? 0}
-              measure={rows.measureElement}
+              measure={measure}
               index={index}
             />
           )
         );
-      })}
-    </ul>
+      }}
+    />
   );
 }
 

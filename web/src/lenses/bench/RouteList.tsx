@@ -9,9 +9,9 @@ import {
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { STEP_KINDS, type StepKind } from '@every-inch/core/piece';
 import { addStep, moveStep, type OrderFault, STEP_TITLES } from '@every-inch/core/route';
-import { useVirtualizer } from '@tanstack/react-virtual';
 import { useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
+import { WindowList } from '../../parts/WindowList.tsx';
 import { useReckoned } from '../../state/derived.ts';
 import { RouteAgain } from './RouteAgain.tsx';
 import { SortableStep, StepRow } from './RouteRow.tsx';
@@ -88,26 +88,17 @@ function DraggedRows(props: RowsProps) {
 /** The steps in sight of a very long route. */
 function WindowRows({ scroller, ...props }: RowsProps & { readonly scroller: HTMLElement | null }) {
   const { steps, rowOf } = useRows(props);
-  const rows = useVirtualizer({
-    count: steps.length,
-    getScrollElement: () => scroller,
-    estimateSize: () => ROW_HEIGHT,
-    getItemKey: (i) => steps[i]?.id ?? i,
-    overscan: 6,
-  });
-  const shown = rows.getVirtualItems();
   return (
-    <ol
-      style={{
-        paddingTop: shown[0]?.start ?? 0,
-        paddingBottom: rows.getTotalSize() - (shown.at(-1)?.end ?? 0),
-      }}
-    >
-      {shown.map(({ index, key }) => {
+    <WindowList
+      count={steps.length}
+      keyOf={(i) => steps[i]?.id ?? i}
+      rowHeight={ROW_HEIGHT}
+      scroller={scroller}
+      row={(index, measure) => {
         const row = rowOf(index);
-        return row && <StepRow key={key} {...row} measure={rows.measureElement} />;
-      })}
-    </ol>
+        return row && <StepRow key={row.step.id} {...row} measure={measure} />;
+      }}
+    />
   );
 }
 
