@@ -7,8 +7,9 @@ import {
   type Verdict,
   type WayOut,
 } from '../reckoning/index.ts';
+import { compareRoutes } from './compare.ts';
 import { judgeRoute, putInOrder, type RouteJudged } from './judgeRoute.ts';
-import { type ProposeGround, routeOf, unbakedParts } from './propose.ts';
+import { type ProposeGround, proposeRoute, routeOf, unbakedParts } from './propose.ts';
 import { StepTime } from './timing.ts';
 
 /** The route of a piece with its times and how its order stands. */
@@ -78,6 +79,44 @@ function judgeHours(hands: Reckoning, left: Reckoning): Verdict {
       }
     : { level: 'good', wording: 'room', says: 'within the hours that are left', margin, waysOut: [] };
 }
+
+/** Parts of clay that no step of the maker’s route puts clay on, such as one that came in later. */
+function reckonMissing(ground: ProposeGround, route: RouteReckoned['route'], isOwn: boolean): Reckoning[] {
+  const { piece, isClay } = ground;
+  const skins = route.steps.filter(({ kind }) => kind === 'skin');
+  if (!isOwn || skins.some(({ parts }) => parts.length === 0)) return [];
+  const made = new Set<string>(skins.flatMap(({ parts }) => parts));
+  const missing = piece.parts.filter(({ id }) => isClay(id) && !made.has(id));
+  if (missing.length === 0) return [];
+  const names = missing.slice(0, MOST_NAMED).map(({ name }) => name);
+  const more = missing.length - names.length;
+  return [
+    reckoning({
+      key: 'route.missing',
+      part: null,
+      lens: 'bench',
+      title: 'Parts that no step makes',
+      quantity: { value: missing.length, unit: 'count' },
+      formula: 'n = parts of clay without a step of clay',
+      terms: [],
+      verdict: {
+        level: 'doubtful',
+        wording: 'state',
+        says: `${names.join(', ')}${more > 0 ? ` and ${more} more` : ''}`,
+        waysOut: [
+          {
+            says: 'take over what the proposal has for them',
+            change: { path: ['route'], value: compareRoutes(route, proposeRoute(ground)).route },
+          },
+          { says: 'or put steps of clay in for them by hand' },
+        ],
+      },
+    }),
+  ];
+}
+
+/** So many parts are told by name. */
+const MOST_NAMED = 3;
 
 /** With less than this share of the hours to spare it is tight. */
 const TIGHT = 0.1;
@@ -150,6 +189,7 @@ export function reckonRoute(ground: ProposeGround): RouteReckoned {
         : hands,
       total('route.waits', 'Still to be waited for, in a row', 'waitMin', route.steps, times),
       order,
+      ...reckonMissing(ground, route, found.isOwn),
     ],
   };
 }

@@ -401,6 +401,48 @@ describe('the proposed route', () => {
     expect(compareRoutes(difference.route, fresh)).toMatchObject({ added: [], dropped: [], changed: [] });
   });
 
+  it('a part that came in after the route was settled is named, and gets its steps at one press', () => {
+    const goose = ferry.parts.find(({ id }) => id === 'goose');
+    if (!goose) throw new Error('no goose');
+    const settled = { ...ferry, route: found.route.route };
+    expect(reckon(settled).book.get('/route.missing')).toBeUndefined();
+    const grown = addPart(settled, { ...goose, id: 'gander' as never, name: 'Gander' });
+    const missing = reckon(grown).book.get('/route.missing');
+    expect(missing?.verdict).toMatchObject({ level: 'doubtful', says: 'Gander' });
+    const change = missing?.verdict?.waysOut[0]?.change;
+    const mended = reckon(setAt(grown, change?.path ?? [], change?.value));
+    expect(mended.book.get('/route.missing')).toBeUndefined();
+    expect(mended.route.judged).toEqual({ faults: [], loop: null });
+  });
+
+  it('its hours are held against those left at the bench', () => {
+    const level = (hoursPerDay: number) =>
+      reckon(setAt(ferry, ['brief', 'hoursPerDay'], hoursPerDay)).book.get('/route.hands')?.verdict?.level;
+    // 18 days: more than fifty hours of work fit into 18 × 8, hardly into a few minutes a day.
+    expect(level(8)).toBe('good');
+    expect(level(0.2)).toBe('stop');
+  });
+
+  it('minutes of a step: as entered, else more surface and more wires take longer', () => {
+    const hands = (piece: Piece, id: string) => reckon(piece).route.times.get(id)?.handsMin ?? 0;
+    const smaller = setAt(ferry, ['scale'], { kind: 'ratio', ratio: 24 });
+    expect(hands(smaller, 'skin-ferrywoman-1')).toBeLessThan(hands(ferry, 'skin-ferrywoman-1'));
+    const own = {
+      ...ferry,
+      route: changeStep(found.route.route, 'clean-goose', { handsMin: 77, waitMin: 3 }),
+    };
+    const time = reckon(own).route.times.get('clean-goose');
+    expect([time?.handsMin, time?.waitMin]).toEqual([77, 3]);
+    expect(time?.hands.terms[0]?.origin).toEqual({
+      kind: 'entry',
+      path: ['route', 'steps', 'clean-goose', 'handsMin'],
+    });
+    // What is reckoned is what its working comes to: wires times minutes, each doubling at 85 %.
+    const wire = found.route.times.get('wire-ferrywoman')?.hands;
+    const [rate, n] = wire?.terms ?? [];
+    expect(wire?.quantity.value).toBeCloseTo((rate?.quantity.value ?? 0) * (n?.quantity.value ?? 0), 9);
+  });
+
   it('a part that is taken out takes its steps with it, and leaves no loose ends', () => {
     const own = { ...ferry, route: found.route.route };
     const without = removePart(own, 'ferrywoman' as never);

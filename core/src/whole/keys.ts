@@ -317,6 +317,13 @@ export const KEYS: readonly KeyRow[] = [
     says: 'pairs of steps that are out of order',
   },
   {
+    key: 'route.missing',
+    lens: 'bench',
+    of: 'piece',
+    unit: 'count',
+    says: 'parts of clay that no step makes',
+  },
+  {
     key: 'log.heat.*',
     lens: 'log',
     of: 'both',

@@ -1,0 +1,84 @@
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsPositive,
+  IsString,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import { TAKING_KINDS, type TakingKind } from './constants.ts';
+import { ID_PATTERN, type PartId, type PictureId } from './ids.ts';
+
+const FINITE = { allowInfinity: false, allowNaN: false } as const;
+const NAME_LENGTH = 200;
+
+/** A place on a picture, px of the picture as it is kept, from its upper left corner. */
+export class Spot {
+  @IsNumber(FINITE) x!: number;
+  @IsNumber(FINITE) y!: number;
+}
+
+/** A length that is known in what a picture shows. */
+export class KnownLength {
+  @IsArray()
+  @ArrayMinSize(2)
+  @ArrayMaxSize(2)
+  @ValidateNested({ each: true })
+  @Type(() => Spot)
+  spots!: Spot[];
+  @IsNumber(FINITE) @IsPositive() lengthMm!: number;
+}
+
+/** A rectangle of known sides in what a picture shows: it squares a picture taken aslant. */
+export class KnownRectangle {
+  /** Round it, beginning at the left end of the side that lies lowest in the picture or is called its width. */
+  @IsArray()
+  @ArrayMinSize(4)
+  @ArrayMaxSize(4)
+  @ValidateNested({ each: true })
+  @Type(() => Spot)
+  spots!: Spot[];
+  @IsNumber(FINITE) @IsPositive() widthMm!: number;
+  @IsNumber(FINITE) @IsPositive() heightMm!: number;
+}
+
+/** A measure taken off a picture: two places, or three for an angle, the corner second. */
+export class Taking {
+  @Matches(ID_PATTERN) id!: string;
+  @IsIn(TAKING_KINDS) kind!: TakingKind;
+  @IsString() @MaxLength(NAME_LENGTH) name!: string;
+  @IsArray()
+  @ArrayMinSize(2)
+  @ArrayMaxSize(3)
+  @ValidateNested({ each: true })
+  @Type(() => Spot)
+  spots!: Spot[];
+}
+
+/** A picture to work from; the picture itself lies beside the piece. */
+export class Reference {
+  @Matches(ID_PATTERN) id!: PictureId;
+  @IsIn(['image/jpeg', 'image/png', 'image/webp']) type!: 'image/jpeg' | 'image/png' | 'image/webp';
+  /** Size of the picture as it is kept, px. */
+  @IsInt() @IsPositive() @Max(20_000) widthPx!: number;
+  @IsInt() @IsPositive() @Max(20_000) heightPx!: number;
+  @IsString() @MaxLength(NAME_LENGTH) caption!: string;
+  /** Who took or drew it, and where it is from. */
+  @IsString() @MaxLength(NAME_LENGTH) source!: string;
+  @IsOptional() @Matches(ID_PATTERN) part!: PartId | null;
+  /** 1 where it shows the thing itself; N where it shows a miniature at 1:N. */
+  @IsNumber(FINITE) @Min(0.1) shownRatio!: number;
+  @IsOptional() @ValidateNested() @Type(() => KnownLength) known!: KnownLength | null;
+  @IsOptional() @ValidateNested() @Type(() => KnownRectangle) square!: KnownRectangle | null;
+  @IsArray() @ArrayMaxSize(500) @ValidateNested({ each: true }) @Type(() => Taking) takings!: Taking[];
+}
