@@ -158,6 +158,10 @@ test('a bake with the simulated oven, sped up: the probe moves its end, a reload
       timeout: 30_000,
     })
     .toBeLessThan(first);
+  // The probe falls silent in mid-bake: that is said, and the clock goes on.
+  await page.request.post('/api/instruments/oven', { data: { on: false } });
+  await expect(live.getByText(/^Silent for \d+ min: the clock goes on/)).toBeVisible();
+  await expect(live.getByRole('timer')).toBeVisible();
   await live.getByRole('button', { name: 'The heat is off' }).click();
   await live.getByRole('button', { name: 'Write it in the log' }).click();
   await expect(live).toHaveCount(0);

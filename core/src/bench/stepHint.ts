@@ -50,9 +50,10 @@ export function stepHint(step: RouteStep, { book, contexts }: PieceReckoned): st
       if (step.way === 'ahead' && dial)
         return `dial ${formatQuantity(dial.quantity)}, a few minutes: thin things are done, and burn, first`;
       const hold = step.way === 'set' ? whole('bake.set') : whole('bake.hold');
-      return dial && hold
-        ? `dial ${formatQuantity(dial.quantity)}, ${formatQuantity(hold.quantity)} at that heat`
-        : '';
+      if (!dial || !hold) return '';
+      const [set, minutes] = [formatQuantity(dial.quantity), formatQuantity(hold.quantity)];
+      // A set bake is short either way: from putting it in.
+      return step.way === 'set' ? `dial ${set}, ${minutes}` : `dial ${set}, ${minutes} at that heat`;
     }
     case 'cool':
       return 'door ajar; handle and seal at room temperature';
