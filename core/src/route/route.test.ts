@@ -415,6 +415,27 @@ describe('the proposed route', () => {
     expect(mended.route.judged).toEqual({ faults: [], loop: null });
   });
 
+  it('what the proposal no longer has is dropped, unless the maker took it over or did it', () => {
+    const own = found.route.route;
+    const without = reckon(removePart({ ...ferry, route: null }, 'goose' as never)).route.route;
+    const dropped = (route: Route) => compareRoutes(route, without).dropped.map(({ id }) => id);
+    expect(dropped(own)).toContain('skin-goose');
+    const done = changeStep(changeStep(own, 'skin-goose', { done: NOW }), 'clean-goose', { own: true });
+    expect(dropped(done)).not.toContain('skin-goose');
+    expect(dropped(done)).not.toContain('clean-goose');
+    expect(compareRoutes(done, without).route.steps.map(({ id }) => id)).toContain('clean-goose');
+  });
+
+  it('a route turned upside down is put in order whole, and what the maker said of two steps is kept', () => {
+    const own = addRelation(found.route.route, 'marks', 'detail-post', 'detail-lantern', () => 0.5);
+    const upside = { ...own, steps: [...own.steps].reverse() };
+    expect(judgeRoute(upside).faults.length).toBeGreaterThan(20);
+    const mended = putInOrder(upside);
+    expect(mended && judgeRoute(mended).faults).toEqual([]);
+    const place = (id: string) => mended?.steps.findIndex((one) => one.id === id) ?? -1;
+    expect(place('detail-post')).toBeLessThan(place('detail-lantern'));
+  });
+
   it('its hours are held against those left at the bench', () => {
     const level = (hoursPerDay: number) =>
       reckon(setAt(ferry, ['brief', 'hoursPerDay'], hoursPerDay)).book.get('/route.hands')?.verdict?.level;

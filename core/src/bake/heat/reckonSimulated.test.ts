@@ -1,0 +1,40 @@
+import { describe, expect, it } from 'vitest';
+import { lowWaterFerry } from '../../demo/index.ts';
+import { makeShapeStore } from '../../form/index.ts';
+import { formulaWithNumbers } from '../../reckoning/index.ts';
+import { reckonPiece } from '../../whole/index.ts';
+import { reckonSimulated } from './index.ts';
+
+const NOW = '2026-11-26T10:00:00Z';
+const { contexts, book } = reckonPiece(lowWaterFerry(NOW), {
+  shapes: makeShapeStore(),
+  workshopOwn: {},
+  now: NOW,
+});
+const goose = contexts.get('goose');
+if (!goose) throw new Error('no goose');
+const packet = book.get('goose/bake.hold');
+const figures = (run: Parameters<typeof reckonSimulated>[1]) =>
+  new Map(reckonSimulated(goose, run, packet).map((figure) => [figure.key, figure]));
+
+describe('a bake that was worked through, as figures', () => {
+  it('the time is that of the last clay and the margin, and its working says so', () => {
+    const hold = figures({ curedMin: 30, handleMin: 80, peakC: 133 }).get('simulated.hold');
+    expect(hold?.quantity).toEqual({ value: 33, unit: 'min' });
+    expect(hold && formulaWithNumbers(hold)).toContain('30 min');
+    expect(hold?.terms.find(({ symbol }) => symbol === 'p')?.origin).toEqual({
+      kind: 'reckoning',
+      id: 'goose/bake.hold',
+    });
+  });
+
+  it('what never cures has no time, what scorches is stopped with a way out', () => {
+    const raw = figures({ curedMin: null, handleMin: null, peakC: 155 });
+    expect(raw.has('simulated.hold')).toBe(false);
+    expect(raw.has('simulated.handle')).toBe(false);
+    const peak = raw.get('simulated.peak')?.verdict;
+    expect(peak?.level).toBe('stop');
+    expect(peak?.margin).toEqual({ value: -5, unit: '°C apart' });
+    expect(peak?.waysOut.some(({ change }) => change?.value === 'tent')).toBe(true);
+  });
+});
