@@ -1,4 +1,4 @@
-import { bakeAsk, bodyOf, curedAt, simulateBake } from '@every-inch/core/bake/heat';
+import { bakeAsk, bodyOf, curedAt, dialFor, simulateBake } from '@every-inch/core/bake/heat';
 import type { PieceReckoned } from '@every-inch/core/whole';
 
 /** Longest bake that is looked at, min; cells so many times as large as on screen. */
@@ -7,13 +7,12 @@ const COARSER = 1.5;
 
 /** How long each part really takes in the oven, by heat worked through its solid. */
 export function bakeLines({ book, contexts, bulk }: PieceReckoned, part: string | undefined): string[] {
-  const usual = book.get('/bake.dial')?.quantity.value;
-  if (usual === undefined) return [];
   const lines = [...bulk].flatMap(([id, own]) => {
     const context = contexts.get(id);
     if (!context || (part !== undefined && id !== part)) return [];
     const { oven } = context.piece;
-    const ask = bakeAsk(context, own, { ...oven, dialC: oven.dialC ?? usual }, COARSER);
+    const dialC = oven.dialC ?? dialFor([id], (one, key) => book.get(`${one}/${key}`), context.own);
+    const ask = dialC === null ? null : bakeAsk(context, own, { ...oven, dialC }, COARSER);
     if (!ask) return [];
     const { body } = bodyOf(context.shape, ask);
     const run = simulateBake(body, ask.oven, ask.rules, { untilMin: UNTIL, marginShare: ask.marginShare });

@@ -40,13 +40,12 @@ export function ovenLines(reckoned: PieceReckoned, part: string | undefined): st
             ),
         ),
   );
-  const usual = book.get('/bake.dial')?.quantity.value ?? 130;
+  const find = (id: string, key: string) => book.get(`${id}/${key}`);
   // Several bakes of every solid take a minute: they are worked through for one part that is asked for.
   const history = [...bulk].flatMap(([id, own]) => {
     const context = contexts.get(id);
     if (!context || part !== id) return [];
-    const { oven } = context.piece;
-    const passes = passAsks(context, own, { ...oven, dialC: oven.dialC ?? usual }, bakes, COARSER);
+    const passes = passAsks(context, own, context.piece.oven, bakes, find, COARSER);
     if (passes.length < 2) return [];
     const through = bakeHistory(context.shape, passes);
     return (through?.regions ?? []).map((row) => {

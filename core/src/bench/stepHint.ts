@@ -1,3 +1,4 @@
+import { dialFor } from '../bake/heat/index.ts';
 import { foilToTear } from '../bulk/index.ts';
 import { CORES } from '../handbook/index.ts';
 import type { RouteStep } from '../piece/index.ts';
@@ -10,7 +11,6 @@ export function stepHint(step: RouteStep, { book, contexts }: PieceReckoned): st
   const [part = ''] = step.parts;
   const context = contexts.get(part);
   const find = (key: string): Reckoning | undefined => book.get(`${part}/${key}`);
-  const whole = (key: string): Reckoning | undefined => book.get(`/${key}`);
   const each = !context || context.part.count === 1 ? '' : ` × ${context.part.count}`;
   switch (step.kind) {
     case 'core': {
@@ -46,14 +46,18 @@ export function stepHint(step: RouteStep, { book, contexts }: PieceReckoned): st
     case 'detail':
       return 'hold it against the drawing, measure';
     case 'bake': {
-      const dial = whole('bake.dial');
-      if (step.way === 'ahead' && dial)
-        return `dial ${formatQuantity(dial.quantity)}, a few minutes: thin things are done, and burn, first`;
-      const hold = step.way === 'set' ? whole('bake.set') : whole('bake.hold');
-      if (!dial || !hold) return '';
-      const [set, minutes] = [formatQuantity(dial.quantity), formatQuantity(hold.quantity)];
+      const own = context?.own ?? {};
+      const inIt = step.parts.length > 0 ? step.parts : [...contexts.keys()];
+      const of = (id: string, key: string) => book.get(`${id}/${key}`);
+      const dialC = dialFor(inIt, of, own);
+      if (dialC === null) return '';
+      const set = `dial ${formatQuantity({ value: dialC, unit: '°C' })}`;
+      if (step.way === 'ahead') return `${set}, a few minutes: thin things are done, and burn, first`;
+      const longest = Math.max(0, ...inIt.map((id) => of(id, 'bake.hold')?.quantity.value ?? 0));
+      const each = book.get('/bake.set')?.quantity.value ?? longest;
+      const minutes = formatQuantity({ value: step.way === 'set' ? each : longest, unit: 'min' });
       // A set bake is short either way: from putting it in.
-      return step.way === 'set' ? `dial ${set}, ${minutes}` : `dial ${set}, ${minutes} at that heat`;
+      return step.way === 'set' ? `${set}, ${minutes}` : `${set}, ${minutes} at that heat`;
     }
     case 'cool':
       return 'door ajar; handle and seal at room temperature';

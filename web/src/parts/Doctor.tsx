@@ -2,6 +2,7 @@ import { type BakeRecord, diagnose, recordAsks } from '@every-inch/core/bake/doc
 import type { PartBulk } from '@every-inch/core/bulk';
 import { heroicOf, type PartContext } from '@every-inch/core/whole';
 import { useMemo } from 'react';
+import { useReckoned } from '../state/derived.ts';
 import { useBake } from '../workers/useBake.ts';
 import { FigureRow } from './FigureRow.tsx';
 
@@ -38,7 +39,9 @@ export default function Doctor({ context, bulk, record }: DoctorProps) {
   const { part, scale, own } = context;
   const { found, isBusy } = useBake(part.form, heroicOf(scale.heroic, own), asks, UNTIL);
   const of = (way: number) => found.find((one) => one.way === way)?.run ?? null;
-  const { causes, rescue, next, also } = diagnose({ context, bulk, record, run: of(0), right: of(1) });
+  const { book } = useReckoned();
+  const hold = book.get(`${part.id}/bake.hold`);
+  const { causes, rescue, next, also } = diagnose({ context, bulk, record, run: of(0), right: of(1), hold });
   if (causes.length === 0) return null;
   return (
     <section

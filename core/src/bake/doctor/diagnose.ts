@@ -1,6 +1,6 @@
 import type { PartBulk } from '../../bulk/index.ts';
 import type { LogEntry, Outcome } from '../../piece/index.ts';
-import { type Reckoning, reckoning, sourced, type Term } from '../../reckoning/index.ts';
+import { type Reckoning, reckoning, sourced, type Term, termFrom } from '../../reckoning/index.ts';
 import type { PartContext } from '../../whole/context.ts';
 import { type BakeAsk, bakeAsk, curedAt, type HeatRun } from '../heat/index.ts';
 import { mixWindow } from '../window.ts';
@@ -70,6 +70,8 @@ export interface DoctorAsk {
   /** The bake as it was, and as it should be; null while they are not worked through. */
   readonly run: HeatRun | null;
   readonly right: HeatRun | null;
+  /** The part’s time by the packet’s rule. */
+  readonly hold: Reckoning | undefined;
 }
 
 interface Found {
@@ -222,7 +224,7 @@ const ALSO: Readonly<Record<Outcome, readonly string[]>> = {
 /** Likely causes of how a bake came out, by its record and its simulation, what rescues it, and the numbers for the next. */
 export function diagnose(ask: DoctorAsk): Diagnosis {
   const { context, bulk, record, right } = ask;
-  const { own, part, piece } = context;
+  const { own, piece } = context;
   const ids = new Set(bulk.uses.map(({ clay }) => clay.id));
   const window = mixWindow(piece.clays.filter(({ id }) => ids.has(id)));
   const { outcome } = record;
@@ -245,37 +247,87 @@ export function diagnose(ask: DoctorAsk): Diagnosis {
     causes: [...causes].sort((a, b) => Number(b.isLikely) - Number(a.isLikely)),
     rescue: RESCUE[outcome],
     also: ALSO[outcome],
-    next: right?.curedMin ? nextTime(part.id, window.lowC, right, own) : [],
+    next: right?.curedMin ? nextTime(ask, window.lowC, right.curedMin) : [],
   };
 }
 
-function nextTime(part: string, lowC: number, right: HeatRun, own: PartContext['own']): Reckoning[] {
+/** A later bake of the same part that came out well, by the log. */
+function ownGood({ context, record }: DoctorAsk): LogEntry | undefined {
+  const { part, piece } = context;
+  return piece.log.findLast(
+    (entry) => entry.part === part.id && entry.bake?.outcome === 'good' && entry.bake !== record,
+  );
+}
+
+/**
+ * Minutes for the next time. A part that burned goes by the maker’s own bake that came out well, or by the packet’s short end
+ * where that is less than what cures every cell by the rule: what it lacks the last bake brings. Else by what cures it.
+ */
+function nextMinutes(ask: DoctorAsk, curedMin: number): Reckoning {
+  const { context, record, hold } = ask;
+  const { own, part } = context;
   const margin = sourced('heat.margin', own);
-  const simulated = (symbol: string, name: string, value: number, unit: 'min' | '°C'): Term => ({
+  const sure = Math.ceil(curedMin * (1 + margin.value / 100));
+  const base = {
+    key: 'doctor.minutes',
+    part: part.id,
+    lens: 'bake',
+    title: 'Next time, minutes from putting it in',
+  } as const;
+  const good = record.outcome === 'scorched' ? ownGood(ask) : undefined;
+  if (good?.bake && good.bake.minutes < record.minutes)
+    return reckoning({
+      ...base,
+      quantity: { value: good.bake.minutes, unit: 'min' },
+      formula: 'h = g',
+      terms: [
+        {
+          symbol: 'g',
+          name: `Your own bake of ${good.at.slice(0, 10)} that came out well`,
+          quantity: { value: good.bake.minutes, unit: 'min' },
+          origin: { kind: 'entry', path: ['log', good.id, 'bake', 'minutes'] },
+        },
+      ],
+      note: `By the rule of cure every cell is done after ${Math.round(curedMin)} min: let a last, cooler bake bring the rest.`,
+    });
+  if (record.outcome === 'scorched' && hold && hold.quantity.value < sure)
+    return reckoning({
+      ...base,
+      quantity: { value: hold.quantity.value, unit: 'min' },
+      formula: 'h = p',
+      terms: [termFrom('p', hold)],
+      note: `The short end of the packet’s rule: look at it early. Every cell is done after ${Math.round(curedMin)} min.`,
+    });
+  return reckoning({
+    ...base,
+    quantity: { value: sure, unit: 'min' },
+    formula: 'h = c × (1 + m ÷ 100)',
+    terms: [simulatedTerm('c', 'The last clay is cured after', curedMin, 'min'), margin.term('m')],
+  });
+}
+
+function simulatedTerm(symbol: string, name: string, value: number, unit: 'min' | '°C'): Term {
+  return {
     symbol,
     name,
     quantity: { value, unit },
     origin: { kind: 'shape', says: 'worked through on the part’s solid' },
-  });
+  };
+}
+
+function nextTime(ask: DoctorAsk, lowC: number, curedMin: number): Reckoning[] {
+  const { part, own } = ask.context;
   const error = sourced('oven.dial-error', own);
   return [
-    reckoning({
-      key: 'doctor.minutes',
-      part,
-      lens: 'bake',
-      title: 'Next time, minutes from putting it in',
-      quantity: { value: Math.ceil((right.curedMin ?? 0) * (1 + margin.value / 100)), unit: 'min' },
-      formula: 'h = c × (1 + m ÷ 100)',
-      terms: [simulated('c', 'The last clay is cured after', right.curedMin ?? 0, 'min'), margin.term('m')],
-    }),
+    nextMinutes(ask, curedMin),
     reckoning({
       key: 'doctor.dial',
-      part,
+      part: part.id,
       lens: 'bake',
       title: 'Next time, dial',
       quantity: { value: lowC - error.value, unit: '°C' },
       formula: 'D = T − o',
-      terms: [simulated('T', 'Low end of its window', lowC, '°C'), error.term('o')],
+      terms: [simulatedTerm('T', 'Low end of its window', lowC, '°C'), error.term('o')],
     }),
   ];
 }

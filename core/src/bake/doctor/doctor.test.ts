@@ -18,12 +18,19 @@ function found(piece: Piece, id: string) {
 }
 
 function asked(piece: Piece, id: string, record: BakeRecord) {
-  const { context, bulk } = found(piece, id);
+  const { context, bulk, find } = found(piece, id);
   const asks = recordAsks(context, bulk, record, 2);
   if (!asks) throw new Error('nothing is baked');
   const run = (ask: typeof asks.asItWas) =>
     simulateBake(bodyOf(context.shape, ask).body, ask.oven, ask.rules, { untilMin: 240 });
-  return diagnose({ context, bulk, record, run: run(asks.asItWas), right: run(asks.asItShould) });
+  return diagnose({
+    context,
+    bulk,
+    record,
+    run: run(asks.asItWas),
+    right: run(asks.asItShould),
+    hold: find('bake.hold'),
+  });
 }
 
 const record = (outcome: Outcome, temperatureC: number, minutes: number): BakeRecord => ({
@@ -44,6 +51,17 @@ describe('what went wrong with a bake', () => {
     const dial = next.find(({ key }) => key === 'doctor.dial');
     // Window from 130 °C, this oven 8 °C hotter than its dial.
     expect(dial?.quantity.value).toBe(122);
+    // The second six, at 131 °C, came out well after 5 min: the maker’s own bake goes before any rule.
+    const minutes = next.find(({ key }) => key === 'doctor.minutes');
+    expect(minutes?.quantity.value).toBe(5);
+    expect(minutes?.terms[0]?.origin).toEqual({
+      kind: 'entry',
+      path: ['log', 'handles-2', 'bake', 'minutes'],
+    });
+    // Without one it is the short end of the packet’s rule, under the ten that burned it.
+    const bare = asked({ ...ferry, log: [] }, 'mug-handle', record('scorched', 143, 10)).next[0];
+    expect(bare?.quantity.value).toBeLessThan(10);
+    expect(bare?.note).toContain('look at it early');
   });
 
   it('a ferrywoman taken out after 15 min is raw inside; the minutes for next time cure her', () => {
@@ -75,7 +93,14 @@ describe('what went wrong with a bake', () => {
   it('every outcome but a good one has causes and a rescue, with or without a simulation', () => {
     const { context, bulk } = found(ferry, 'goose');
     for (const outcome of OUTCOMES) {
-      const said = diagnose({ context, bulk, record: record(outcome, 130, 30), run: null, right: null });
+      const said = diagnose({
+        context,
+        bulk,
+        record: record(outcome, 130, 30),
+        run: null,
+        right: null,
+        hold: undefined,
+      });
       expect(said.causes.length > 0, outcome).toBe(outcome !== 'good');
       expect(said.rescue.length > 0, outcome).toBe(outcome !== 'good');
       const ranks = said.causes.map(({ isLikely }) => Number(isLikely));
@@ -86,7 +111,14 @@ describe('what went wrong with a bake', () => {
   it('a dent of a thing on a rack, a shine of one on a tile (common practice)', () => {
     const first = (under: string, outcome: Outcome) => {
       const { context, bulk } = found(setAt(ferry, ['oven', 'under'], under), 'goose');
-      return diagnose({ context, bulk, record: record(outcome, 130, 30), run: null, right: null }).causes[0];
+      return diagnose({
+        context,
+        bulk,
+        record: record(outcome, 130, 30),
+        run: null,
+        right: null,
+        hold: undefined,
+      }).causes[0];
     };
     expect(first('rack', 'dented')).toMatchObject({ isLikely: true });
     expect(first('pad', 'dented')).toMatchObject({ isLikely: false });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { lowWaterFerry } from '../../demo/index.ts';
+import { lowWaterFerry, tollFrogs } from '../../demo/index.ts';
 import { makeShapeStore, PLAIN } from '../../form/index.ts';
 import { DEFAULT_REGION, type Piece, setAt } from '../../piece/index.ts';
 import { reckonPiece } from '../../whole/index.ts';
@@ -9,6 +9,7 @@ import {
   bakeGrid,
   bakeHistory,
   bodyOn,
+  dialFor,
   heldC,
   judgeHistory,
   onlyRegions,
@@ -40,7 +41,8 @@ function found(piece: Piece, id: string) {
   const reckoned = reckonPiece(piece, { shapes, workshopOwn: {}, now: NOW });
   const [context, bulk] = [reckoned.contexts.get(id), reckoned.bulk.get(id)];
   if (!context || !bulk) throw new Error(`${id} is not of clay`);
-  return { context, bulk, bakes: reckoned.bakes };
+  const find = (part: string, key: string) => reckoned.book.get(`${part}/${key}`);
+  return { context, bulk, bakes: reckoned.bakes, find };
 }
 
 /** The goose in two passes: body first, then the head. */
@@ -51,8 +53,8 @@ const inPasses = setAt(
 );
 
 describe('bakes one after the other', () => {
-  const { context, bulk, bakes } = found(inPasses, 'goose');
-  const passes = passAsks(context, bulk, WAY, bakes, 2);
+  const { context, bulk, bakes, find } = found(inPasses, 'goose');
+  const passes = passAsks(context, bulk, WAY, bakes, find, 2);
   const history = bakeHistory(context.shape, passes);
   if (!history) throw new Error('no history');
 
@@ -60,6 +62,22 @@ describe('bakes one after the other', () => {
     expect(passes.map(({ id }) => id)).toEqual(['bake-1', 'bake-2', 'bake-full']);
     expect(passes.map(({ ask }) => ask.oven.holdMin)).toEqual([10, 10, null]);
     expect(passes[0]?.ask.regions).not.toContain('head');
+  });
+
+  it('each at the heat that all in it cure at, less the error of the dial', () => {
+    // Everything from 130 °C, in an oven 8 °C hotter than its dial.
+    const free = passAsks(context, bulk, { ...WAY, dialC: null }, bakes, find, 2);
+    expect(free.map(({ ask }) => ask.oven.dialC)).toEqual([122, 122, 122]);
+    const frogs = reckonPiece(tollFrogs(NOW), { shapes, workshopOwn: {}, now: NOW });
+    const dials = frogs.bakes.flatMap(({ parts }) => {
+      const dial = dialFor(
+        parts.map(({ part }) => part),
+        (part, key) => frogs.book.get(`${part}/${key}`),
+        {},
+      );
+      return dial === null ? [] : [dial];
+    });
+    expect(dials).toEqual([130, 110]);
   });
 
   it('a region that is not there yet goes through no bake', () => {

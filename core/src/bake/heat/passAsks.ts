@@ -1,28 +1,44 @@
 import type { PartBulk } from '../../bulk/index.ts';
 import { lightnessOf } from '../../colour/index.ts';
-import type { Verdict } from '../../reckoning/index.ts';
-import { sourced } from '../../reckoning/index.ts';
+import { type Reckoning, sourced, type Verdict } from '../../reckoning/index.ts';
 import type { BakeState } from '../../route/index.ts';
 import type { PartContext } from '../../whole/context.ts';
 import { type BakeWay, bakeAsk } from './bakeAsk.ts';
+import { dialFor } from './dialFor.ts';
 import type { PassAsk, RegionHistory } from './history.ts';
 
 /**
  * Every bake of a part by the route, to be worked through: a set bake for the minutes of one, the others until it is cured.
  *
+ * @param way with the dial that was set; null takes what each bake wants
+ * @param find a figure of a part
  * @param coarser cells so many times as large as for one look
  */
 export function passAsks(
   context: PartContext,
   bulk: PartBulk,
-  way: BakeWay,
+  way: Omit<BakeWay, 'dialC'> & { readonly dialC: number | null },
   bakes: readonly BakeState[],
+  find: (part: string, key: string) => Reckoning | undefined,
   coarser: number,
 ): PassAsk[] {
   const set = sourced('bake.set-hold', context.own).value;
   return bakes.flatMap(({ step, parts }): PassAsk[] => {
     const inOven = parts.find(({ part }) => part === context.part.id);
-    const ask = bakeAsk(context, bulk, { ...way, ...(step.way === 'set' && { holdMin: set }) }, coarser);
+    const dialC =
+      way.dialC ??
+      dialFor(
+        parts.map(({ part }) => part),
+        find,
+        context.own,
+      );
+    if (dialC === null) return [];
+    const ask = bakeAsk(
+      context,
+      bulk,
+      { ...way, dialC, ...(step.way === 'set' && { holdMin: set }) },
+      coarser,
+    );
     return inOven && ask
       ? [{ id: step.id, title: step.title, ask: { ...ask, regions: inOven.regions } }]
       : [];

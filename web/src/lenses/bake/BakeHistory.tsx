@@ -1,6 +1,7 @@
 import { reckonDeform } from '@every-inch/core/bake/doctor';
-import { type BakeWay, judgeHistory, passAsks, type RegionHistory } from '@every-inch/core/bake/heat';
+import { judgeHistory, passAsks, type RegionHistory } from '@every-inch/core/bake/heat';
 import type { PartBulk } from '@every-inch/core/bulk';
+import type { BakeSettings } from '@every-inch/core/piece';
 import { heroicOf, type PartContext } from '@every-inch/core/whole';
 import { memo, useMemo } from 'react';
 import { FigureRow } from '../../parts/FigureRow.tsx';
@@ -42,14 +43,18 @@ function Bar({ row, mostMin, numberOf }: BarProps) {
 interface HistoryProps {
   readonly context: PartContext;
   readonly bulk: PartBulk;
-  readonly way: BakeWay;
+  /** How the oven is run; a dial that is not set is what each bake wants. */
+  readonly settings: BakeSettings;
 }
 
 /** What every region has been through when all bakes of the route are over, the proof of the last one, and how clay moves. */
-export default memo(function BakeHistory({ context, bulk, way }: HistoryProps) {
+export default memo(function BakeHistory({ context, bulk, settings }: HistoryProps) {
   const { bakes, book, bones } = useReckoned();
   const { part, scale, own } = context;
-  const passes = useMemo(() => passAsks(context, bulk, way, bakes, COARSER), [context, bulk, way, bakes]);
+  const passes = useMemo(
+    () => passAsks(context, bulk, settings, bakes, (id, key) => book.get(`${id}/${key}`), COARSER),
+    [context, bulk, settings, bakes, book],
+  );
   const { found, says, isBusy } = useBakeHistory(
     part.form,
     heroicOf(scale.heroic, own),

@@ -1,6 +1,7 @@
 import {
   type BakeWay,
   bakeAsk,
+  dialFor,
   type ProbeTrace,
   passAsks,
   reckonSimulated,
@@ -8,7 +9,7 @@ import {
 import type { PartBulk } from '@every-inch/core/bulk';
 import { sourced } from '@every-inch/core/reckoning';
 import { heroicOf, type PartContext } from '@every-inch/core/whole';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { useReckoned } from '../../state/derived.ts';
@@ -36,21 +37,23 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
   const { book, audits } = useReckoned();
   const piece = useOpenPiece();
   const { part, scale, own } = context;
-  const usualDialC = book.get('/bake.dial')?.quantity.value ?? 130;
   const settings = piece.oven;
-  const way: BakeWay = useMemo(
-    () => ({ ...settings, dialC: settings.dialC ?? usualDialC }),
-    [settings, usualDialC],
-  );
   const [trace, setTrace] = useState<ProbeTrace | null>(null);
   const bakes = audits.get(part.id) ?? [];
   const [chosen, setChosen] = useState<string | null>(null);
   const at = (bakes.find(({ bake }) => bake.step.id === chosen) ?? bakes.at(-1))?.bake;
+  const find = useCallback((id: string, key: string) => book.get(`${id}/${key}`), [book]);
+  const inIt = at ? at.parts.map((one) => one.part) : [part.id as string];
+  const usualDialC = dialFor(inIt, find, own) ?? 130;
+  const way: BakeWay = useMemo(
+    () => ({ ...settings, dialC: settings.dialC ?? usualDialC }),
+    [settings, usualDialC],
+  );
   const asks = useMemo(() => {
     const stands = at ? [at] : [];
     const found = [COARSER, 1].map(
       (coarser) =>
-        passAsks(context, bulk, way, stands, coarser)[0]?.ask ?? bakeAsk(context, bulk, way, coarser),
+        passAsks(context, bulk, way, stands, find, coarser)[0]?.ask ?? bakeAsk(context, bulk, way, coarser),
     );
     return found.flatMap((ask) => {
       if (!ask || ask.regions?.length === 0) return [];
@@ -58,7 +61,7 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
       const holdMin = way.holdMin ?? ask.oven.holdMin;
       return [{ ...ask, oven: { ...ask.oven, holdMin, ...(trace && { trace }) } }];
     });
-  }, [context, bulk, way, trace, at]);
+  }, [context, bulk, way, trace, at, find]);
   const {
     found: all,
     minute,
@@ -173,7 +176,7 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
         </>
       )}
       <Suspense fallback={null}>
-        <BakeHistory context={context} bulk={bulk} way={way} />
+        <BakeHistory context={context} bulk={bulk} settings={settings} />
       </Suspense>
     </section>
   );
