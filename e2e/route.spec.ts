@@ -26,10 +26,16 @@ test('the route: what is out of order is named and mended at one press, a ring i
   await expect(page.getByText(/round in a ring: .*Seal everything → Base coats/)).toBeVisible();
 
   // Retimed, split, ticked; all of it can be undone.
-  await route.getByLabel('At the bench', { exact: true }).fill('90');
+  await route.getByLabel('At the bench', { exact: true }).fill('');
+  await route.getByLabel('At the bench', { exact: true }).pressSequentially('90');
   await expect(
     route.getByRole('listitem').filter({ hasText: 'Base coats' }).getByText('1.5 h'),
   ).toBeVisible();
+  // Typing in one field is one step: a single undo brings what was reckoned back, a redo the minutes.
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(route.getByLabel('At the bench', { exact: true })).toHaveValue('');
+  await page.getByRole('button', { name: /^Redo/ }).click();
+  await expect(route.getByLabel('At the bench', { exact: true })).toHaveValue('90');
   await route.getByRole('button', { name: 'Split in two' }).click();
   await expect(route.getByRole('button', { name: 'Base coats, second half', exact: true })).toBeVisible();
   await route.getByRole('checkbox', { name: 'Ferrywoman: bind the wires is done' }).check();

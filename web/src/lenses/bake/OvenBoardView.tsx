@@ -31,10 +31,18 @@ export function OvenBoardView({ board, label }: BoardViewProps) {
   const put = (item: BoardItem, [xMm, yMm]: readonly [number, number]) => {
     const place: OvenPlace = { item: item.id, xMm, yMm };
     dispatch(
-      edit(`place ${item.name} in the oven`, (piece) => ({
-        ...piece,
-        oven: { ...piece.oven, places: [...piece.oven.places.filter((one) => one.item !== item.id), place] },
-      })),
+      edit(
+        `place ${item.name} in the oven`,
+        (piece) => ({
+          ...piece,
+          oven: {
+            ...piece.oven,
+            places: [...piece.oven.places.filter((one) => one.item !== item.id), place],
+          },
+        }),
+        // Pushed on by arrows it is one step.
+        `place ${item.id}`,
+      ),
     );
   };
   const onDown = (item: BoardItem) => (event: PointerEvent<SVGElement>) => {

@@ -79,30 +79,36 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
   const warmMin = rules
     ? (found?.run.points.find(({ coldestC }) => coldestC >= rules.setC - rules.withinC)?.minute ?? null)
     : null;
+  const head = (
+    <div className="flex flex-wrap items-end gap-x-4">
+      <h3 className="pb-1 font-semibold">How heat goes into {part.name}</h3>
+      {at && bakes.length > 1 && (
+        <Choice
+          label="as it stands at"
+          value={at.step.id}
+          options={bakes.map(({ bake: { step, number } }) => ({
+            value: step.id,
+            says: `${number}. ${step.title}`,
+          }))}
+          onChoose={setChosen}
+        />
+      )}
+    </div>
+  );
   if (!rules)
     return (
-      <p className="text-quiet">
-        {at
-          ? `At ${at.step.title} there is no clay on ${part.name} yet.`
-          : `Nothing in ${part.name} is baked.`}
-      </p>
+      <section aria-label="Bake worked through" className="mt-6">
+        {head}
+        <p className="text-quiet">
+          {at
+            ? `At ${at.step.title} there is no clay on ${part.name} yet.`
+            : `Nothing in ${part.name} is baked.`}
+        </p>
+      </section>
     );
   return (
     <section aria-label="Bake worked through" className="mt-6">
-      <div className="flex flex-wrap items-end gap-x-4">
-        <h3 className="pb-1 font-semibold">How heat goes into {part.name}</h3>
-        {at && bakes.length > 1 && (
-          <Choice
-            label="as it stands at"
-            value={at.step.id}
-            options={bakes.map(({ bake: { step, number } }) => ({
-              value: step.id,
-              says: `${number}. ${step.title}`,
-            }))}
-            onChoose={setChosen}
-          />
-        )}
-      </div>
+      {head}
       <OvenSettings
         settings={settings}
         usualDialC={usualDialC}

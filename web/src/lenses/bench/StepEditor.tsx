@@ -177,6 +177,12 @@ export function StepEditor({ step }: { readonly step: RouteStep }) {
   const [kind, setKind] = useState<StepKind>('other');
   const set = (label: string, values: Partial<RouteStep>) =>
     change(`${label} of ${step.title}`, (old) => changeStep(old, step.id, values));
+  const type = (label: string, values: Partial<RouteStep>) =>
+    change(
+      `${label} of ${step.title}`,
+      (old) => changeStep(old, step.id, values),
+      `${label} of step ${step.id}`,
+    );
   const minutes = (value: number | undefined) => (value === undefined ? '' : String(Math.round(value)));
   return (
     <div className="border-t border-hair bg-panel px-2 pt-2 pb-3">
@@ -185,7 +191,7 @@ export function StepEditor({ step }: { readonly step: RouteStep }) {
           label="Step"
           className="w-72 max-w-full"
           value={step.title}
-          onText={(title) => title.trim() !== '' && set('name', { title, own: true })}
+          onText={(title) => title.trim() !== '' && type('name', { title, own: true })}
         />
         <Choice
           label="It is"
@@ -204,8 +210,8 @@ export function StepEditor({ step }: { readonly step: RouteStep }) {
             min={0}
             max={100_000}
             after="min"
-            onNumber={(handsMin) => set('minutes', { handsMin })}
-            onEmpty={() => set('minutes', { handsMin: null })}
+            onNumber={(handsMin) => type('minutes', { handsMin })}
+            onEmpty={() => type('minutes', { handsMin: null })}
           />
           {time && <Working figure={time.hands} />}
         </span>
@@ -217,8 +223,8 @@ export function StepEditor({ step }: { readonly step: RouteStep }) {
             min={0}
             max={100_000}
             after="min"
-            onNumber={(waitMin) => set('waiting', { waitMin })}
-            onEmpty={() => set('waiting', { waitMin: null })}
+            onNumber={(waitMin) => type('waiting', { waitMin })}
+            onEmpty={() => type('waiting', { waitMin: null })}
           />
           {time && <Working figure={time.wait} />}
         </span>

@@ -7,16 +7,23 @@ import { edit, useAppDispatch } from '../../state/store.ts';
 
 type Route = NonNullable<Piece['route']>;
 
-/** Changes the route as one step that can be undone; the proposed one becomes the maker’s own by it. What is refused is said. */
-export function useRouteEdit(): (label: string, change: (route: Route) => Route) => void {
+/**
+ * Changes the route as one step that can be undone; the proposed one becomes the maker’s own by it. What is refused is said. A
+ * third word names the field when typing on in it is one step.
+ */
+export function useRouteEdit(): (
+  label: string,
+  change: (route: Route) => Route,
+  merge?: string | null,
+) => void {
   const dispatch = useAppDispatch();
   const { route: shown } = useReckoned().route;
   return useCallback(
-    (label, change) => {
+    (label, change, merge = null) => {
       try {
         // Worked out before it is dispatched: what is refused changes nothing.
         const next = change(shown);
-        dispatch(edit(label, (piece) => ({ ...piece, route: next })));
+        dispatch(edit(label, (piece) => ({ ...piece, route: next }), merge));
       } catch (error) {
         if (!(error instanceof RouteLoopError || error instanceof RouteEditError)) throw error;
         toast.error(`${error.message}.`);
