@@ -158,6 +158,20 @@ test('a bake with the simulated oven, sped up: the probe moves its end, a reload
       timeout: 30_000,
     })
     .toBeLessThan(first);
+  // An end set by hand stays; a bake forgotten by a stray press comes back with its readings.
+  const follows = live.getByRole('checkbox', { name: 'the end goes by the thermometer' });
+  await expect(follows).toBeChecked();
+  await live.getByRole('button', { name: '+ 5 min' }).click();
+  await expect(follows).not.toBeChecked();
+  await live.getByRole('button', { name: 'Forget this bake' }).click();
+  await expect(live).toHaveCount(0);
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'is forgotten' })
+    .getByRole('button', { name: 'Undo' })
+    .click();
+  await expect(live.getByLabel('Probe shows')).toHaveText(/\d+\.\d °C/);
+
   // The probe falls silent in mid-bake: that is said, and the clock goes on.
   await page.request.post('/api/instruments/oven', { data: { on: false } });
   await expect(live.getByText(/^Silent for \d+ min: the clock goes on/)).toBeVisible();

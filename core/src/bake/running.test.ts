@@ -13,6 +13,8 @@ const bake: RunningBake = {
   thicknessMm: 9,
   speed: 1,
   followsProbe: false,
+  endFollows: false,
+  regions: null,
   probe: null,
   startedAt: '2026-11-26T10:00:00.000Z',
   outAt: null,
@@ -83,7 +85,15 @@ describe('a running bake, by the clock', () => {
   });
 
   it('one that an older version kept is read, a broken trace is let go of', () => {
-    const { speed: _speed, warmMin: _warm, followsProbe: _follows, probe: _probe, ...old } = bake;
+    const {
+      speed: _speed,
+      warmMin: _warm,
+      followsProbe: _follows,
+      probe: _probe,
+      endFollows: _end,
+      regions: _regions,
+      ...old
+    } = bake;
     expect(readRunningBake(old)).toEqual(bake);
     expect(readRunningBake({ ...bake, probe: { minutes: [1, 2], airC: ['hot'] } })?.probe).toBeNull();
     const probe = { minutes: [1, 2], airC: [100, 110] };

@@ -17,8 +17,11 @@ export interface RunningBake {
   readonly thicknessMm: number | null;
   /** So many minutes of the bake go by in one; over 1 only with a simulated oven. */
   readonly speed: number;
-  /** Whether the time in the heat goes by what the thermometer shows. */
+  /** Whether a thermometer in the oven is written down, and whether the end goes by it. */
   readonly followsProbe: boolean;
+  readonly endFollows: boolean;
+  /** Regions that have their clay in this bake; null for all. */
+  readonly regions: readonly string[] | null;
   /** What a thermometer in the oven has shown since it went in; null without one. */
   readonly probe: ProbeTrace | null;
   /** ISO times; the second once it is out of the heat. */
@@ -114,6 +117,8 @@ export function readRunningBake(raw: unknown): RunningBake | null {
     speed,
     warmMin: typeof raw.warmMin === 'number' ? raw.warmMin : null,
     followsProbe: raw.followsProbe === true,
+    endFollows: raw.endFollows === true,
+    regions: Array.isArray(raw.regions) ? raw.regions.filter((one) => typeof one === 'string') : null,
     probe: readTrace(raw.probe),
   };
 }

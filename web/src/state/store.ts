@@ -1,3 +1,4 @@
+import type { RunningBake } from '@every-inch/core/bake';
 import type { Part, Piece } from '@every-inch/core/piece';
 import { setAt } from '@every-inch/core/piece';
 import type { DocumentPath } from '@every-inch/core/reckoning';
@@ -5,7 +6,7 @@ import { configureStore, createSelector, type ThunkAction, type UnknownAction } 
 import { useDispatch, useSelector } from 'react-redux';
 import { documentReducer, edited } from './documentSlice.ts';
 import { sessionReducer } from './sessionSlice.ts';
-import { workshopReducer } from './workshopSlice.ts';
+import { workshopChanged, workshopReducer } from './workshopSlice.ts';
 
 export const store = configureStore({
   reducer: { document: documentReducer, session: sessionReducer, workshop: workshopReducer },
@@ -30,6 +31,14 @@ export function edit(label: string, change: (piece: Piece) => Piece, merge: stri
   return (dispatch, getState) => {
     const { piece } = getState().document;
     if (piece) dispatch(edited({ piece: change(piece), label, merge, at: Date.now() }));
+  };
+}
+
+/** Changes the bake that is going on, as it is by now: its thermometer may have spoken since the screen was drawn. */
+export function changeBake(change: Partial<RunningBake>): Thunk {
+  return (dispatch, getState) => {
+    const { bake } = getState().workshop;
+    if (bake) dispatch(workshopChanged({ bake: { ...bake, ...change } }));
   };
 }
 

@@ -10,10 +10,11 @@ import {
 } from '@every-inch/core/piece';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
+import { toast } from 'sonner';
 import { Choice } from '../../parts/Choice.tsx';
 import { OUTCOME_OPTIONS } from '../../parts/outcomes.ts';
 import { useNow } from '../../parts/useNow.ts';
-import { edit, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { changeBake, edit, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { workshopChanged } from '../../state/workshopSlice.ts';
 
 const ProbeRun = lazy(() => import('./ProbeRun.tsx'));
@@ -125,14 +126,15 @@ export function LiveBake() {
             <button
               type="button"
               className="press"
-              onClick={() => set({ ...bake, outAt: new Date().toISOString() })}
+              onClick={() => dispatch(changeBake({ outAt: new Date().toISOString() }))}
             >
               The heat is off
             </button>
             <button
               type="button"
               className="press-quiet"
-              onClick={() => set({ ...bake, holdMin: bake.holdMin + 5 })}
+              // An end set by hand is no longer moved by the thermometer.
+              onClick={() => dispatch(changeBake({ holdMin: bake.holdMin + 5, endFollows: false }))}
             >
               + 5 min
             </button>
@@ -146,7 +148,16 @@ export function LiveBake() {
             </button>
           </>
         )}
-        <button type="button" className="press-quiet text-wont" onClick={() => set(null)}>
+        <button
+          type="button"
+          className="press-quiet text-wont"
+          onClick={() => {
+            set(null);
+            toast(`The bake of ${bake.what} is forgotten`, {
+              action: { label: 'Undo', onClick: () => set(bake) },
+            });
+          }}
+        >
           Forget this bake
         </button>
       </div>

@@ -2,11 +2,10 @@ import type { RunningBake } from '@every-inch/core/bake';
 import { type BakeAsk, bakeAsk, heldC, reckonSimulated } from '@every-inch/core/bake/heat';
 import type { PartBulk } from '@every-inch/core/bulk';
 import { heroicOf, type PartContext } from '@every-inch/core/whole';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo } from 'react';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { useReckoned } from '../../state/derived.ts';
-import { useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
-import { workshopChanged } from '../../state/workshopSlice.ts';
+import { changeBake, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { useBake } from '../../workers/useBake.ts';
 import { HeatChart } from './HeatChart.tsx';
 import { UNTIL } from './OvenSettings.tsx';
@@ -35,11 +34,16 @@ function Rerun({ bake, context, bulk }: RunProps) {
   const upTo = count - (count % READINGS);
   const asks = useMemo((): BakeAsk[] | null => {
     if (!probe || upTo < 2) return null;
-    const ask = bakeAsk(context, bulk, { ...piece.oven, dialC: bake.dialC, holdMin: null }, COARSER);
+    const ask = bakeAsk(
+      context,
+      bulk,
+      { ...piece.oven, dialC: bake.dialC, holdMin: bake.endFollows ? null : bake.holdMin },
+      COARSER,
+    );
     const trace = { minutes: probe.minutes.slice(0, upTo), airC: probe.airC.slice(0, upTo) };
-    return ask && [{ ...ask, oven: { ...ask.oven, trace } }];
+    return ask && [{ ...ask, regions: bake.regions, oven: { ...ask.oven, trace } }];
     // The same readings make the same text, and that is asked once.
-  }, [probe, upTo, context, bulk, piece.oven, bake.dialC]);
+  }, [probe, upTo, context, bulk, piece.oven, bake.dialC, bake.holdMin, bake.endFollows, bake.regions]);
   const { found } = useBake(
     context.part.form,
     heroicOf(context.scale.heroic, context.own),
@@ -49,12 +53,11 @@ function Rerun({ bake, context, bulk }: RunProps) {
   );
   const last = found.at(-1);
   const holdMin = last?.run.holdMin ?? null;
-  const [isAuto, setIsAuto] = useState(true);
   const isIn = bake.outAt === null;
-  const moves = isIn && holdMin !== null && Math.abs(holdMin - bake.holdMin) >= LEAST_MOVE;
+  const moves = isIn && bake.endFollows && holdMin !== null && Math.abs(holdMin - bake.holdMin) >= LEAST_MOVE;
   useEffect(() => {
-    if (isAuto && moves && holdMin !== null) dispatch(workshopChanged({ bake: { ...bake, holdMin } }));
-  }, [isAuto, moves, holdMin, bake, dispatch]);
+    if (moves && holdMin !== null) dispatch(changeBake({ holdMin }));
+  }, [moves, holdMin, dispatch]);
   const rules = asks?.[0]?.rules;
   if (!last || !rules || !probe)
     return <p className="text-[13px] text-quiet">Waiting for more readings of the probe …</p>;
@@ -67,7 +70,7 @@ function Rerun({ bake, context, bulk }: RunProps) {
         {reckonSimulated(context, last.run, book.get(`${context.part.id}/bake.hold`)).map((figure) => (
           <FigureRow key={figure.key} figure={figure} />
         ))}
-        {holdMin === null && (
+        {holdMin === null && bake.endFollows && (
           <p className="text-wont">
             By the probe it is never cured: turn the dial up, or look whether the door is shut.
           </p>
@@ -76,8 +79,8 @@ function Rerun({ bake, context, bulk }: RunProps) {
           <label className="flex min-h-8 items-center gap-1 text-[13px]">
             <input
               type="checkbox"
-              checked={isAuto}
-              onChange={(event) => setIsAuto(event.currentTarget.checked)}
+              checked={bake.endFollows}
+              onChange={(event) => dispatch(changeBake({ endFollows: event.currentTarget.checked }))}
             />
             the end goes by the thermometer
           </label>

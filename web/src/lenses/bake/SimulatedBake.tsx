@@ -162,6 +162,8 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
                 thicknessMm={book.get(`${part.id}/bulk.thickest`)?.quantity.value ?? null}
                 preheated={way.preheated}
                 warmMin={warmMin}
+                regions={asks[0]?.regions ?? null}
+                tillCured={asks[0]?.oven.holdMin === null}
               />
             </p>
           )}

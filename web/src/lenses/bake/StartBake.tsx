@@ -21,12 +21,16 @@ interface StartProps {
   readonly thicknessMm: number | null;
   /** Until its coldest clay is at its heat. */
   readonly warmMin: number | null;
+  /** Regions that have their clay in this bake; null for all. */
+  readonly regions: readonly string[] | null;
+  /** Whether it is held until it is cured, and not for minutes that were set. */
+  readonly tillCured: boolean;
   /** Whether the oven is hot when it goes in. */
   readonly preheated: boolean;
 }
 
 /** Starts the clock of a bake, unless one is running; with the bench’s simulated oven where that is on hand. */
-export function StartBake({ preheated, ...props }: StartProps) {
+export function StartBake({ preheated, tillCured, ...props }: StartProps) {
   const dispatch = useAppDispatch();
   const piece = useOpenPiece();
   const running = useAppSelector((state) => state.workshop.bake);
@@ -60,6 +64,7 @@ export function StartBake({ preheated, ...props }: StartProps) {
       pieceName: piece.name,
       speed: times,
       followsProbe: isSimulated,
+      endFollows: isSimulated && tillCured,
       probe: null,
       startedAt: new Date().toISOString(),
       outAt: null,

@@ -10,6 +10,7 @@ import {
   addRelation,
   addStep,
   changeStep,
+  legalRange,
   mergeWithNext,
   RELATION_SAYS,
   removeStep,
@@ -171,8 +172,12 @@ function useThings(step: RouteStep) {
 export function StepEditor({ step }: { readonly step: RouteStep }) {
   const change = useRouteEdit();
   const piece = useOpenPiece();
-  const { times } = useReckoned().route;
+  const { times, route } = useReckoned().route;
   const time = times.get(step.id);
+  const [from, to] = legalRange(
+    route,
+    route.steps.findIndex(({ id }) => id === step.id),
+  );
   const things = useThings(step);
   const [kind, setKind] = useState<StepKind>('other');
   const set = (label: string, values: Partial<RouteStep>) =>
@@ -265,6 +270,11 @@ export function StepEditor({ step }: { readonly step: RouteStep }) {
       </fieldset>
       <Regions step={step} onRegions={(regions) => set('regions', { own: true, regions })} />
       <Relations step={step} />
+      {from <= to && (
+        <p className="mt-2 text-[13px] text-quiet">
+          By what it needs and what needs it, it may stand at places {from + 1} to {to + 1}.
+        </p>
+      )}
       <div className="mt-2 flex flex-wrap items-end gap-2 border-t border-hair pt-2">
         <button
           type="button"
