@@ -9,7 +9,7 @@ import {
 import { type LoadItem, planLoads } from '@every-inch/core/bake/loads';
 import { lowWaterFerry } from '@every-inch/core/demo';
 import { makeShapeStore } from '@every-inch/core/form';
-import { reckonPiece } from '@every-inch/core/whole';
+import { reckonPiece } from '@every-inch/core/spine';
 import type { Line } from './run.ts';
 import { packed, runTwin } from './twins.ts';
 import { timed } from './yardstick.ts';

@@ -1,7 +1,7 @@
 import { lowWaterFerry, tollFrogs } from '@every-inch/core/demo';
 import { makeShapeStore } from '@every-inch/core/form';
 import type { Piece } from '@every-inch/core/piece';
-import { reckonPiece } from '@every-inch/core/whole';
+import { reckonPiece } from '@every-inch/core/spine';
 import type { Line } from './run.ts';
 import { timed } from './yardstick.ts';
 

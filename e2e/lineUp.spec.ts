@@ -6,8 +6,8 @@ test('parts of the line-up are pulled into another order, looked at closely by k
   await openDemo(page, 'Low Water Ferry', 'Size');
   const row = () =>
     page.locator('rect[data-part]').evaluateAll((all) => all.map((one) => one.getAttribute('data-part')));
+  await expect.poll(async () => (await row()).slice(0, 4)).toEqual(['ferrywoman', 'oar', 'goose', 'post']);
   const before = await row();
-  expect(before.slice(0, 4)).toEqual(['ferrywoman', 'oar', 'goose', 'post']);
   const box = async (part: string) => {
     const found = await page.locator(`rect[data-part=${part}]`).boundingBox();
     if (!found) throw new Error(`${part} is not in the row`);

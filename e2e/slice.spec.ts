@@ -107,7 +107,9 @@ test('the converter reads both ways and keeps a length on the part', async ({ pa
 
 test('the bench sheet is a PDF of the same pages as on the screen', async ({ page }) => {
   await openDemo(page, 'Low Water Ferry', 'Bench');
-  const shown = await page.getByRole('img', { name: /^Page \d+ of the bench sheet/ }).count();
+  const pages = page.getByRole('img', { name: /^Page \d+ of the bench sheet/ });
+  await expect(pages.first()).toBeVisible();
+  const shown = await pages.count();
   const download = page.waitForEvent('download');
   await page.keyboard.press('p');
   const saved = await download;

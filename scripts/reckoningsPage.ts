@@ -1,17 +1,20 @@
-import { KEYS, type KeyRow } from '@every-inch/core/whole';
+import { type FigureKind, formulasOf } from '@every-inch/core/reckoning';
+import { FIGURE_KINDS } from '@every-inch/core/spine';
 
 const OF = { part: 'part', piece: 'piece', both: 'part and piece' } as const;
 
-function rowLine({ key, of, unit, says }: KeyRow): string {
-  return `| \`${key}\` | ${OF[of]} | ${unit} | ${says} |`;
+function rowLine(kind: FigureKind): string {
+  const { key, of, unit, says } = kind;
+  const formulas = formulasOf(kind).map((one) => `\`${one}\``);
+  return `| \`${key}\` | ${OF[of]} | ${unit} | ${says} | ${formulas.join(' or ')} |`;
 }
 
-function lensTable(lens: string, rows: readonly KeyRow[]): string {
+function lensTable(lens: string, rows: readonly FigureKind[]): string {
   return [
     `## ${lens.charAt(0).toUpperCase()}${lens.slice(1)}`,
     '',
-    '| key | of | unit | what it says |',
-    '|---|---|---|---|',
+    '| key | of | unit | what it says | formula |',
+    '|---|---|---|---|---|',
     ...rows.map(rowLine),
     '',
   ].join('\n');
@@ -19,7 +22,7 @@ function lensTable(lens: string, rows: readonly KeyRow[]): string {
 
 /** The page that lists every kind of figure a piece can have. */
 export function reckoningsPage(): string {
-  const lenses = [...new Set(KEYS.map(({ lens }) => lens))];
+  const lenses = [...new Set(FIGURE_KINDS.map(({ stage }) => stage))];
   return [
     '# Reckonings',
     '',
@@ -29,7 +32,7 @@ export function reckoningsPage(): string {
     ...lenses.map((lens) =>
       lensTable(
         lens,
-        KEYS.filter((row) => row.lens === lens),
+        FIGURE_KINDS.filter((row) => row.stage === lens),
       ),
     ),
   ].join('\n');

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import type { Given, Subject } from '@every-inch/core/context';
 import { makeShapeStore } from '@every-inch/core/form';
 import { PieceFileError } from '@every-inch/core/piece';
 import { type PieceReading, readArchive, readPiece } from '@every-inch/core/piece/file';
@@ -11,13 +12,8 @@ import {
 } from '@every-inch/core/reckoning';
 import { ScaleError } from '@every-inch/core/scale';
 import { eyesOf, reckonSight, reckonSmallestBox } from '@every-inch/core/size';
-import { type PieceReckoned, reckonPiece } from '@every-inch/core/whole';
+import { type PieceReckoned, reckonPiece, SUBJECTS } from '@every-inch/core/spine';
 import Papa from 'papaparse';
-import { bakeLines } from './bakeLines.ts';
-import { bonesLines } from './bonesLines.ts';
-import { bulkLines } from './bulkLines.ts';
-import { ovenLines, routeLines } from './routeLines.ts';
-import { thicknessLines } from './thicknessLines.ts';
 
 /** What was asked on the command line. */
 export interface Asked {
@@ -104,6 +100,16 @@ function wanted(asked: Asked, { book, contexts }: PieceReckoned, reading: PieceR
   return [...found, ...boxes];
 }
 
+/** What subjects print besides their figures: what takes long only when its stage is asked for. */
+function linesOf({ lens, part }: Asked, given: Given): string[] {
+  const subjects: readonly Subject[] = SUBJECTS;
+  return subjects.flatMap(({ lines = [] }) =>
+    lines.flatMap(({ stage, isLong, of }) =>
+      lens === stage || (lens === undefined && !isLong) ? of(given, part) : [],
+    ),
+  );
+}
+
 /**
  * Every figure of a piece’s file as text or CSV.
  *
@@ -135,18 +141,6 @@ export function reckonFile(
   ];
   const out = asked.csv
     ? `${Papa.unparse(figures.map(rowOf), { columns: [...COLUMNS], newline: '\n' })}\n`
-    : `${[
-        ...figures.map(lineOf),
-        ...(asked.lens === undefined || asked.lens === 'bones' ? bonesLines(reckoned, asked.part) : []),
-        ...(asked.lens === 'bulk' ? bulkLines(reckoned, asked.part) : []),
-        ...(asked.lens === 'bake'
-          ? [...bakeLines(reckoned, asked.part), ...ovenLines(reckoned, asked.part)]
-          : []),
-        ...(asked.part === undefined && (asked.lens === undefined || asked.lens === 'bench')
-          ? routeLines(reckoned)
-          : []),
-        // Looking through every solid takes seconds: it is asked for by its lens.
-        ...(asked.lens === 'bulk' ? thicknessLines(reckoned, asked.part) : []),
-      ].join('\n')}\n`;
+    : `${[...figures.map(lineOf), ...linesOf(asked, reckoned.given)].join('\n')}\n`;
   return { out, notes };
 }

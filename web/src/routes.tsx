@@ -6,7 +6,7 @@ import { useTheme } from './shell/useTheme.ts';
 
 const PiecePage = lazy(() => import('./shell/PiecePage.tsx'));
 const Handbook = lazy(() => import('./handbook/Handbook.tsx'));
-const InstrumentsPage = lazy(() => import('./instruments/InstrumentsPage.tsx'));
+const InstrumentsPage = lazy(() => import('./instrumentsPage/InstrumentsPage.tsx'));
 const WorkshopPage = lazy(() => import('./workshop/WorkshopPage.tsx'));
 
 function Root() {

@@ -1,6 +1,6 @@
+import type { PartFacts } from '../context/index.ts';
 import { type Metal, soldMm } from '../handbook/index.ts';
 import { sourced } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { type Frame, leastCover, legBuckles, rawLimbs } from './checks.ts';
 import { coverWanted } from './cover.ts';
 import { bundleMm, type Wire } from './wire.ts';
@@ -37,7 +37,7 @@ function leastWidth({ depths, context }: Frame): { widthMm: number; where: strin
 export const LEG_SAFETY = 3;
 
 /** Sag that is not yet seen in a limb of a length, mm: looked up once for all limbs. */
-export function sagAllowed({ own }: PartContext): (lengthMm: number) => number {
+export function sagAllowed({ own }: PartFacts): (lengthMm: number) => number {
   const share = sourced('wire.sag', own).value / 100;
   const least = sourced('size.tolerance-least', own).value;
   return (lengthMm) => Math.max(least, share * lengthMm);
@@ -56,7 +56,7 @@ export interface Advice {
 const STRANDS = [1, 2, 3] as const;
 
 /** Diameters that can be had: as wire is sold here and what is in stock, or that alone; mm. */
-function hadMm({ piece }: PartContext, metal: Metal): number[] {
+function hadMm({ piece }: PartFacts, metal: Metal): number[] {
   const stock = piece.wireStock
     .filter((one) => one.metal === metal && one.count > 0)
     .map(({ diameterMm }) => diameterMm);
@@ -65,14 +65,14 @@ function hadMm({ piece }: PartContext, metal: Metal): number[] {
 }
 
 /** Wires and twists of a metal that can be had, the thinnest bundle first; among alike, the stiffer one. */
-export function wiresOf(context: PartContext, metal: Metal): Wire[] {
+export function wiresOf(context: PartFacts, metal: Metal): Wire[] {
   return hadMm(context, metal)
     .flatMap((diameterMm) => STRANDS.map((strands): Wire => ({ metal, diameterMm, strands })))
     .sort((a, b) => bundleMm(a) - bundleMm(b) || a.strands - b.strands);
 }
 
 /** Thinner than a wire by two sizes that can be had, for what is bound on to it. */
-export function thinnerOf(context: PartContext, wire: Wire): Wire {
+export function thinnerOf(context: PartFacts, wire: Wire): Wire {
   const thinner = hadMm(context, wire.metal)
     .filter((mm) => mm < wire.diameterMm)
     .sort((a, b) => b - a);

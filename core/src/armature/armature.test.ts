@@ -4,7 +4,7 @@ import { demoPart, ofClay } from '../demo/ferry.ts';
 import { lowWaterFerry } from '../demo/index.ts';
 import { extentOf, type Form, makeShapeStore, PLAIN_PERSON, STARTS, type Vec3 } from '../form/index.ts';
 import { awgMm, METALS, SWG_MM } from '../handbook/index.ts';
-import { reckonPiece } from '../whole/index.ts';
+import { reckonPiece } from '../spine/index.ts';
 import { adviseWire, failuresOf, wiresOf } from './advise.ts';
 import { bendingSheet } from './bendingSheet.ts';
 import { bendSaving, bendsOf } from './bends.ts';

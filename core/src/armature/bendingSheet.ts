@@ -1,11 +1,11 @@
 import { laidOut } from '../bench/templates.ts';
+import type { PartContext, PartFacts } from '../context/index.ts';
 import type { DrawItem, Drawing, Paper } from '../drawing/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { bonesDrawing, pegPattern } from './bonesDrawing.ts';
 import { holeOf, pegSide } from './cutList.ts';
 import { wireSays } from './figures/ask.ts';
 import { markDrawing, markGroups } from './marks.ts';
-import type { PartBones } from './reckonBones.ts';
+import type { BonesFacts } from './reckonBones.ts';
 import { bundleMm } from './wire.ts';
 
 const LINE = 5;
@@ -15,7 +15,7 @@ function text(at: readonly [number, number], says: string, bold = false): DrawIt
 }
 
 /** Where the pegs go, from above, at full size: a cross in a circle of the drill for each. */
-function patternDrawing(context: PartContext, bones: PartBones): Drawing[] {
+function patternDrawing(context: PartFacts, bones: BonesFacts): Drawing[] {
   const spots = pegPattern(bones);
   if (spots.length === 0) return [];
   const [left, bottom] = [Math.min(...spots.map(([x]) => x)) - 6, Math.min(...spots.map(([, y]) => y)) - 6];
@@ -56,7 +56,7 @@ function patternDrawing(context: PartContext, bones: PartBones): Drawing[] {
 /** Most wires that are listed on the sheet. */
 const MOST_LINES = 40;
 
-function listDrawing(bones: PartBones): Drawing {
+function listDrawing(bones: BonesFacts): Drawing {
   const lines = [
     wireSays(bones.wire),
     ...bones.pieces
@@ -84,7 +84,7 @@ function listDrawing(bones: PartBones): Drawing {
  */
 export function bendingSheet(
   context: PartContext,
-  bones: PartBones,
+  bones: BonesFacts,
   paper: Paper,
   ruleMeasuredMm: number,
   label: string,

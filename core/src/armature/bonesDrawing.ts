@@ -1,8 +1,8 @@
+import type { PartContext, PartFacts } from '../context/index.ts';
 import { type DrawItem, type Drawing, moved, scaledOutline } from '../drawing/index.ts';
 import { extentOf, type Vec2, type Vec3, type View, viewTitle } from '../form/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { endMm } from './cutList.ts';
-import type { PartBones } from './reckonBones.ts';
+import type { BonesFacts } from './reckonBones.ts';
 import { goingIn, type Peg, pegsOf } from './run.ts';
 import { bundleMm } from './wire.ts';
 import { type WireLine, wireLines } from './wireLines.ts';
@@ -42,10 +42,10 @@ function sagging(path: readonly Vec3[], sagMm: number): Vec3[] {
 }
 
 function markItems(
-  { cover, bends, sags, wire }: PartBones,
+  { cover, bends, sags, wire }: BonesFacts,
   marks: BonesMarks,
   at: (point: Vec3) => Vec2,
-  runs: PartBones['runs'],
+  runs: BonesFacts['runs'],
 ): DrawItem[] {
   const circles: DrawItem[] =
     marks.cover && cover
@@ -91,7 +91,7 @@ function markItems(
 }
 
 /** Every peg once: where a bundle goes in, as wide as the bundle. */
-function pegLines(context: PartContext, { runs, wire }: PartBones, most: number): WireLine[] {
+function pegLines(context: PartFacts, { runs, wire }: BonesFacts, most: number): WireLine[] {
   const pegs = new Map<string, { peg: Peg; wires: number }>();
   for (const run of runs)
     for (const peg of goingIn([run])) {
@@ -113,7 +113,7 @@ function pegLines(context: PartContext, { runs, wire }: PartBones, most: number)
  */
 export function bonesDrawing(
   context: PartContext,
-  bones: PartBones,
+  bones: BonesFacts,
   view: View,
   per: number,
   marks: BonesMarks = {},
@@ -192,7 +192,7 @@ const LARGEST = 40;
  *
  * @returns drawing mm to a miniature mm
  */
-export function bonesFit(context: PartContext, bones: PartBones, widthMm: number, heightMm: number): number {
+export function bonesFit(context: PartContext, bones: BonesFacts, widthMm: number, heightMm: number): number {
   const extents = (['front', 'side'] as const).map((view) => extentOf(context.shape.outline(view)));
   const wide = extents.reduce((sum, [left, , right]) => sum + (right - left), 0) / context.shrink;
   const tall = Math.max(...extents.map(([, bottom, , top]) => top - bottom)) / context.shrink;
@@ -203,7 +203,7 @@ export function bonesFit(context: PartContext, bones: PartBones, widthMm: number
 }
 
 /** Where the pegs go, seen from above, mm from the middle of the feet: one template for the work block and the base. */
-export function pegPattern(bones: PartBones): Vec2[] {
+export function pegPattern(bones: BonesFacts): Vec2[] {
   const feet = pegsOf(bones.runs)
     .map(({ at }) => at)
     .filter((at, i, all) => all.findIndex((one) => Math.hypot(one[0] - at[0], one[2] - at[2]) < 0.05) === i);

@@ -1,5 +1,5 @@
+import type { PartFacts } from '../context/index.ts';
 import { sourced } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { apart, bonesOf } from './limbs.ts';
 import type { Run } from './run.ts';
 import { treeFrame } from './tree.ts';
@@ -21,7 +21,7 @@ export interface BranchLevel {
 }
 
 /** A tree’s wires level by level, from the trunk to the tips. */
-export function branchLevels(context: PartContext, wire: Wire): BranchLevel[] {
+export function branchLevels(context: PartFacts, wire: Wire): BranchLevel[] {
   const { box } = context.shape;
   const size = Math.max(...([0, 1, 2] as const).map((k) => (box.max[k] - box.min[k]) / context.shrink));
   const { bones, parents, wires } = treeFrame(bonesOf(context), size);
@@ -60,7 +60,7 @@ export interface BranchSum {
 }
 
 /** Wires of a tree counted, with the longest as it is cut. */
-export function branchSum(context: PartContext, runs: readonly Run[], lengths: readonly number[]): BranchSum {
+export function branchSum(context: PartFacts, runs: readonly Run[], lengths: readonly number[]): BranchSum {
   const { shape, shrink, own } = context;
   const ofTips = runs
     .map((run, i) => ({ run, mm: lengths[i] ?? 0 }))

@@ -1,7 +1,7 @@
 import { claySharesOf } from '../bulk/index.ts';
+import type { PartContext, PartFacts } from '../context/index.ts';
 import type { Vec3 } from '../form/index.ts';
 import { sourced } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { type Bending, bendingAt, bucklingN, hung, type Node } from './cantilever.ts';
 import { leaveMm } from './cover.ts';
 import { apart, type Limb } from './limbs.ts';
@@ -52,7 +52,7 @@ export interface Column {
 
 /** What of an armature does not depend on the wire: looked up once, asked for every wire that is tried. */
 export interface Frame {
-  readonly context: PartContext;
+  readonly context: PartFacts;
   readonly runs: readonly Run[];
   readonly depths: readonly Depth[];
   readonly free: readonly FreeLimb[];
@@ -133,7 +133,7 @@ function freeLimbs(limbs: readonly { limb: Limb; run: Run }[], density: number, 
   }));
 }
 
-function columnsOf(context: PartContext, runs: readonly Run[], density: number): Column[] {
+function columnsOf(context: PartFacts, runs: readonly Run[], density: number): Column[] {
   const all = weightOf(context.shape.volumeMm3 / context.shrink ** 3, density);
   const form = context.part.form;
   if (form.kind === 'tree') {
@@ -211,13 +211,13 @@ export function leastCover({ depths }: Frame, wire: Wire, wantedMm: number): Cov
 }
 
 /** Density of a part’s raw clay, g/cm³. */
-export function clayDensity(context: PartContext): number {
+export function clayDensity(context: PartFacts): number {
   return claySharesOf(context).reduce((sum, { share, densityGCm3 }) => sum + share * densityGCm3, 0);
 }
 
 /** Weight of what a part holds, N: of clay as clay, of other stuff as wood. */
 const WOOD = 0.6;
-export function heldN(context: PartContext, contexts: ReadonlyMap<string, PartContext>): number {
+export function heldN(context: PartFacts, contexts: ReadonlyMap<string, PartFacts>): number {
   return context.piece.fits.reduce((sum, fit) => {
     const other = fit.kind === 'held-by' && fit.on === context.part.id ? contexts.get(fit.part) : undefined;
     if (!other) return sum;

@@ -1,6 +1,6 @@
+import type { PartContext } from '../context/index.ts';
 import type { Vec3, View } from '../form/index.ts';
 import { DEFAULT_RUN, type RunChoice, type WirePlace } from '../piece/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { apart, type Limb } from './limbs.ts';
 import { plainRun, type Run, type RunEnd } from './run.ts';
 

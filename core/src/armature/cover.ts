@@ -1,12 +1,12 @@
+import type { PartFacts } from '../context/index.ts';
 import { sourced } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
 
 /** Clay wanted over a wire, by the scale, mm. */
-export function coverRow({ scale }: PartContext): 'wire.cover-dollhouse' | 'wire.cover-tabletop' {
+export function coverRow({ scale }: PartFacts): 'wire.cover-dollhouse' | 'wire.cover-tabletop' {
   return scale.ratio <= 24 ? 'wire.cover-dollhouse' : 'wire.cover-tabletop';
 }
 
-export function coverWanted(context: PartContext): number {
+export function coverWanted(context: PartFacts): number {
   return sourced(coverRow(context), context.own).value;
 }
 
@@ -14,6 +14,6 @@ export function coverWanted(context: PartContext): number {
 const LEAVES = 1.5;
 
 /** How near to a peg the clay over its wire is not looked at, mm. */
-export function leaveMm(context: PartContext): number {
+export function leaveMm(context: PartFacts): number {
   return LEAVES * coverWanted(context);
 }

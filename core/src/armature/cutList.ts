@@ -1,5 +1,5 @@
+import type { PartFacts } from '../context/index.ts';
 import { sourced } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { thinnerOf } from './advise.ts';
 import { BEND_RADIUS, bendSaving, bendsOf } from './bends.ts';
 import { wireOf } from './checks.ts';
@@ -19,7 +19,7 @@ export interface CutPiece {
 }
 
 /** How deep a peg goes, mm. */
-export function pegDepth({ own }: PartContext, wire: Wire): number {
+export function pegDepth({ own }: PartFacts, wire: Wire): number {
   return Math.max(
     sourced('peg.least', own).value,
     sourced('peg.depth', own).value * bundleMm(wire),
@@ -44,7 +44,7 @@ export function pegSide(runs: readonly Run[]): number {
  *
  * @param side wires in it side by side
  */
-export function holeOf({ own, piece }: PartContext, wire: Wire, side = 1): Hole {
+export function holeOf({ own, piece }: PartFacts, wire: Wire, side = 1): Hole {
   return holeFor(bundleMm(wire, side), 'glued', piece.drills, own);
 }
 
@@ -60,12 +60,12 @@ export function bentLength(path: Run['path'], wire: Wire): number {
 }
 
 /** How far an end of a run goes in beyond its line, mm. */
-export function endMm(context: PartContext, { pegged, mm }: RunEnd, wire: Wire): number {
+export function endMm(context: PartFacts, { pegged, mm }: RunEnd, wire: Wire): number {
   return mm ?? (pegged ? pegDepth(context, wire) : 0);
 }
 
 /** The wire that a run is cut from. */
-export function cutWire(context: PartContext, run: Run, wire: Wire): Wire {
+export function cutWire(context: PartFacts, run: Run, wire: Wire): Wire {
   if (run.group !== 'twigs') return wireOf(run, wire);
   return run.wire ?? context.part.branches.twigWire ?? thinnerOf(context, wire);
 }
@@ -74,7 +74,7 @@ export function cutWire(context: PartContext, run: Run, wire: Wire): Wire {
 const SHORTEST_CUT = 1;
 
 /** Length of one strand of a run with its ends, its twist and the allowance for the cut, mm. */
-export function cutLength(context: PartContext, run: Run, wire: Wire): number {
+export function cutLength(context: PartFacts, run: Run, wire: Wire): number {
   const { own } = context;
   const [start, end] = run.ends;
   const fold = run.isFolded ? 2 * pegDepth(context, wire) : 0;
@@ -85,14 +85,14 @@ export function cutLength(context: PartContext, run: Run, wire: Wire): number {
 }
 
 /** The wire that each run is cut from; twigs are looked up once. */
-export function cutWires(context: PartContext, runs: readonly Run[], wire: Wire): Wire[] {
+export function cutWires(context: PartFacts, runs: readonly Run[], wire: Wire): Wire[] {
   const twig = runs.find(({ group }) => group === 'twigs');
   const twigWire = twig && cutWire(context, twig, wire);
   return runs.map((run) => (twigWire && run.group === 'twigs' ? (run.wire ?? twigWire) : wireOf(run, wire)));
 }
 
 /** What is cut for a part: every run with its pegs, by strand. */
-export function cutPieces(context: PartContext, runs: readonly Run[], partWire: Wire): CutPiece[] {
+export function cutPieces(context: PartFacts, runs: readonly Run[], partWire: Wire): CutPiece[] {
   const { part } = context;
   const wires = cutWires(context, runs, partWire);
   return runs.map((run, i) => {

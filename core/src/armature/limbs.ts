@@ -1,5 +1,5 @@
+import type { PartFacts } from '../context/index.ts';
 import type { Bone, Vec3 } from '../form/index.ts';
-import type { PartContext } from '../whole/context.ts';
 
 /** A limb: bones end to end, from where it hangs on the trunk to its tip, miniature mm. */
 export interface Limb {
@@ -25,7 +25,7 @@ const SHORT_OF_TIP = 0.3;
 export const apart = (a: Vec3, b: Vec3) => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
 
 /** Bones of a part that a wire may run in, miniature mm. */
-export function bonesOf({ shape, shrink }: PartContext): Bone[] {
+export function bonesOf({ shape, shrink }: PartFacts): Bone[] {
   const small = ([x, y, z]: Vec3): Vec3 => [x / shrink, y / shrink, z / shrink];
   return (shape.bones ?? [])
     .filter(({ region }) => !WITHOUT.test(region))

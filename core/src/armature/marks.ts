@@ -1,9 +1,9 @@
+import type { PartFacts } from '../context/index.ts';
 import type { DrawItem, Drawing } from '../drawing/index.ts';
 import type { Vec2 } from '../form/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { BEND_RADIUS, bendSaving, bendsOf } from './bends.ts';
 import { bentLength, cutWires, endMm } from './cutList.ts';
-import type { PartBones } from './reckonBones.ts';
+import type { BonesFacts } from './reckonBones.ts';
 import type { Run } from './run.ts';
 import { bundleMm, type Wire } from './wire.ts';
 
@@ -33,7 +33,7 @@ const SAME_MM = 1;
 /**
  * A run as a straight wire, its bends marked in their middles: what rounding a bend saves is taken off on the way.
  */
-export function markedWire(context: PartContext, run: Run, wire: Wire): MarkedWire {
+export function markedWire(context: PartFacts, run: Run, wire: Wire): MarkedWire {
   const [start, end] = run.ends.map((one) => endMm(context, one, wire)) as [number, number];
   const along = bentLength(run.path, wire);
   const whole = start + along + end;
@@ -93,7 +93,7 @@ function halfOf(one: MarkedWire): MarkedWire {
 }
 
 /** Wires of a part laid straight, like ones together; branches of a tree are told by their lengths alone. */
-export function markGroups(context: PartContext, { runs, wire }: PartBones): MarkGroup[] {
+export function markGroups(context: PartFacts, { runs, wire }: BonesFacts): MarkGroup[] {
   const wires = cutWires(context, runs, wire);
   const groups = new Map<string, MarkedWire[]>();
   runs.forEach((run, i) => {

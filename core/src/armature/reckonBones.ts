@@ -1,7 +1,6 @@
-import type { PartBulk } from '../bulk/index.ts';
-import type { Shape } from '../form/index.ts';
+import type { BulkFacts } from '../bulk/index.ts';
+import type { PartContext } from '../context/index.ts';
 import type { Reckoning, WayOut } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { type Advice, adviseWire } from './advise.ts';
 import { type Bend, bendsOf } from './bends.ts';
 import { type Cover, type Frame, frameOf, leastCover, rawLimbs } from './checks.ts';
@@ -22,8 +21,8 @@ import type { Run } from './run.ts';
 import { proposeRuns, runsOf } from './runs.ts';
 import type { Wire } from './wire.ts';
 
-/** A part’s armature and what follows from it. */
-export interface PartBones {
+/** What is known of a part’s armature, as plain data. */
+export interface BonesFacts {
   /** As proposed, before the maker left any out or drew others. */
   readonly proposed: readonly Run[];
   readonly runs: readonly Run[];
@@ -34,53 +33,41 @@ export interface PartBones {
   readonly cover: Cover | null;
   readonly bends: readonly Bend[];
   readonly sags: ReadonlyMap<string, number>;
+}
+
+/** A part’s armature and what follows from it. */
+export interface PartBones extends BonesFacts {
   readonly figures: readonly Reckoning[];
 }
 
-/** What copies of a part have in common: looked up once for all of them in one reckoning. */
+/** What the figures of an armature have in common. */
 interface Common {
   readonly proposed: readonly Run[];
   readonly frame: Frame;
   readonly advice: Advice | null;
 }
 
-/** Armatures found so far in one reckoning, by shape and by what else they depend on. */
-export type BonesFound = Map<Shape, Map<string, Common | null>>;
-
 /** What is taken where nothing can be advised. */
 const PLAIN_WIRE: Wire = { metal: 'aluminium', diameterMm: 1, strands: 1 };
 
-function commonOf(
-  context: PartContext,
-  contexts: ReadonlyMap<string, PartContext>,
-  found: BonesFound,
-): Common | null {
-  const { shape, shrink, part } = context;
-  const metal = part.wire?.metal ?? PLAIN_WIRE.metal;
-  const holdsThings = context.piece.fits.some(({ kind, on }) => kind === 'held-by' && on === part.id);
-  const key = JSON.stringify([shrink, metal, part.mix, holdsThings ? part.id : '', part.runs, part.branches]);
-  const ofShape = found.get(shape) ?? new Map<string, Common | null>();
-  found.set(shape, ofShape);
-  const kept = ofShape.get(key);
-  if (kept !== undefined) return kept;
+function commonOf(context: PartContext, contexts: ReadonlyMap<string, PartContext>): Common | null {
+  const { part } = context;
   const runs = runsOf(context);
   const proposed = part.runs.length === 0 ? runs : proposeRuns(context);
-  const frame = runs.length === 0 ? null : frameOf(context, contexts, runs);
-  const none =
-    proposed.length === 0 ? null : { proposed, frame: frameOf(context, contexts, []), advice: null };
-  const common = frame ? { proposed, frame, advice: adviseWire(frame, metal) } : none;
-  ofShape.set(key, common);
-  return common;
+  if (runs.length > 0) {
+    const frame = frameOf(context, contexts, runs);
+    return { proposed, frame, advice: adviseWire(frame, part.wire?.metal ?? PLAIN_WIRE.metal) };
+  }
+  return proposed.length === 0 ? null : { proposed, frame: frameOf(context, contexts, []), advice: null };
 }
 
 /** The armature of a part: its runs, the wire for them, and whether that hides, holds and stands; null without one. */
 export function reckonBones(
   context: PartContext,
   contexts: ReadonlyMap<string, PartContext>,
-  bulk?: PartBulk,
-  found: BonesFound = new Map(),
+  bulk?: BulkFacts,
 ): PartBones | null {
-  const common = commonOf(context, contexts, found);
+  const common = commonOf(context, contexts);
   if (!common) return null;
   const { frame, advice, proposed } = common;
   const { runs } = frame;

@@ -1,6 +1,7 @@
-import { type Reckoning, reckoning, sourced, type Term, type Verdict } from '../reckoning/index.ts';
-import type { PieceContext } from '../whole/context.ts';
+import type { PieceContext } from '../context/index.ts';
+import { figure, type Reckoning, sourced, type Term, type Verdict } from '../reckoning/index.ts';
 import { wireSays } from './figures/ask.ts';
+import { BONES } from './figures.ts';
 import { type CutFault, type CutPlan, cutPlans } from './plan.ts';
 import type { PartBones } from './reckonBones.ts';
 
@@ -51,12 +52,11 @@ function figureOf(context: PieceContext, plan: CutPlan): Reckoning {
     .reduce((sum, { lengthMm, count }) => sum + lengthMm * count, 0);
   const bought = nesting.cuts.filter(({ stockMm }) => stockMm === barMm).length * barMm;
   const left = nesting.cuts.reduce((sum, { leftMm }) => sum + leftMm, 0);
-  return reckoning({
-    key: `bones.cut.${metal}-${diameterMm}`,
+  return figure(BONES.cut, {
+    at: `${metal}-${diameterMm}`,
     part: null,
-    lens: 'bones',
     title: `${name}, cut`,
-    quantity: { value: cut / 1000, unit: 'm' },
+    value: cut / 1000,
     formula: `C = sum of ${pieces.length} lengths; in stock S, from bars of B bought T, left over L`,
     terms: [
       counted('S', 'In stock', stock),

@@ -1,5 +1,5 @@
+import type { PartContext, PartFacts } from '../context/index.ts';
 import type { Bone, Vec3 } from '../form/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { drawnRuns, settled } from './choices.ts';
 import {
   apart,
@@ -56,7 +56,7 @@ function spineOf(trunk: Bone, middle: readonly Limb[], size: number): Run {
 const SLENDER = 3;
 
 /** Sides of a part’s box on the bench, mm, and its longest one. */
-function boxOf({ shape, shrink }: PartContext) {
+function boxOf({ shape, shrink }: PartFacts) {
   const { min, max } = shape.box;
   const sizes = ([0, 1, 2] as const).map((k) => (max[k] - min[k]) / shrink);
   const long = sizes.indexOf(Math.max(...sizes)) as 0 | 1 | 2;
@@ -68,7 +68,7 @@ function boxOf({ shape, shrink }: PartContext) {
 const HALF_ROD = 0.4;
 
 /** A straight wire to begin with: along the longest side of a part, or upright where a body is thickest. */
-export function rodPath(context: PartContext): Vec3[] {
+export function rodPath(context: PartFacts): Vec3[] {
   const { bones, thickest } = context.shape;
   if (bones) {
     const [x, y, z] = thickest.at.map((v) => v / context.shrink) as [number, number, number];
@@ -90,7 +90,7 @@ export function rodPath(context: PartContext): Vec3[] {
 }
 
 /** A straight wire along a slender thing that has no bones. */
-function straightRun(context: PartContext): Run[] {
+function straightRun(context: PartFacts): Run[] {
   const { long, lengthMm, thickMm, thinMm } = boxOf(context);
   if (lengthMm < SLENDER * thickMm) return [];
   const path = rodPath(context);
@@ -141,7 +141,7 @@ function sittingRuns(bones: readonly Bone[], trunk: Bone, size: number): Run[] {
  * down into pegs; for a tree a bundle with one wire to each tip; for a slender thing a straight one. Empty where no wire is
  * wanted.
  */
-export function proposeRuns(context: PartContext): Run[] {
+export function proposeRuns(context: PartFacts): Run[] {
   if (context.part.mix.length === 0) return [];
   const bones = bonesOf(context);
   const { box } = context.shape;

@@ -1,9 +1,9 @@
+import type { PartFacts } from '../context/index.ts';
 import type { Shape, Vec3 } from '../form/index.ts';
 import { gridField, redistanced } from '../solid/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { leaveMm } from './cover.ts';
 import { apart } from './limbs.ts';
-import type { PartBones } from './reckonBones.ts';
+import type { BonesFacts } from './reckonBones.ts';
 import { pegsOf } from './run.ts';
 import { type WireLine, wireLines } from './wireLines.ts';
 
@@ -34,7 +34,7 @@ const CELLS = 300_000;
 const STEP = 0.5;
 
 /** What is asked of the solid of a part. */
-export function coverAsk(context: PartContext, bones: PartBones): CoverAsk {
+export function coverAsk(context: PartFacts, bones: BonesFacts): CoverAsk {
   const twigs = new Set(bones.runs.filter(({ group }) => group === 'twigs').map(({ path }) => path));
   return {
     shrink: context.shrink,

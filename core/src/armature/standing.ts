@@ -1,6 +1,6 @@
+import type { PartContext } from '../context/index.ts';
 import { feetOf } from '../fits/index.ts';
 import type { Ring, Vec2, Vec3 } from '../form/index.ts';
-import type { PartContext } from '../whole/context.ts';
 
 /** A mass with its middle, miniature mm and g. */
 export interface Mass {

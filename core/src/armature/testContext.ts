@@ -2,7 +2,7 @@ import { demoPart, ofClay } from '../demo/ferry.ts';
 import { lowWaterFerry } from '../demo/index.ts';
 import { type Form, makeShapeStore, STARTS } from '../form/index.ts';
 import type { Part, Piece } from '../piece/index.ts';
-import { type PieceReckoned, reckonPiece } from '../whole/index.ts';
+import { type PieceReckoned, reckonPiece } from '../spine/index.ts';
 
 /** Time all tests of the armature are for. */
 export const NOW = '2026-05-01T09:00:00Z';

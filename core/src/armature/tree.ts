@@ -1,5 +1,5 @@
+import type { PartFacts } from '../context/index.ts';
 import type { Bone, Vec3 } from '../form/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { apart, bonesOf, type Limb, limbOf, NEAR } from './limbs.ts';
 import { FREE_END, joined, PEG_END, plainRun, type Run } from './run.ts';
 
@@ -54,7 +54,7 @@ function tipLimb(tree: TreeFrame, tip: number, n: number, size: number): Limb {
 const tipName = ({ name }: Limb) => name.replace('branch to ', '');
 
 /** Roots of the form, each as a line from under the trunk outward. */
-function rootLines({ shape, shrink }: PartContext): Limb[] {
+function rootLines({ shape, shrink }: PartFacts): Limb[] {
   return (shape.bones ?? [])
     .filter(({ region }) => region === 'roots')
     .map(({ from, to, radii }): Limb => {
@@ -170,7 +170,7 @@ function twigRuns({ bones, tips }: TreeFrame, each: number): Run[] {
  * A bundle with one wire to each tip, split at every fork; each goes on into a root, or into the ground as a peg, or is folded
  * at the foot and serves two tips. Twigs of thin wire come on top.
  */
-export function treeRuns(context: PartContext, size: number): Run[] {
+export function treeRuns(context: PartFacts, size: number): Run[] {
   const { branches } = context.part;
   const tree = treeFrame(bonesOf(context), size);
   const limbs = tree.tips.map((tip, n) => tipLimb(tree, tip, n + 1, size));

@@ -1,7 +1,7 @@
+import type { PartFacts } from '../context/index.ts';
 import type { Vec3 } from '../form/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { cutWires } from './cutList.ts';
-import type { PartBones } from './reckonBones.ts';
+import type { BonesFacts } from './reckonBones.ts';
 import { bundleMm } from './wire.ts';
 
 /** A stretch of wire with its width, miniature mm. */
@@ -11,7 +11,7 @@ export interface WireLine {
 }
 
 /** Every stretch of wire once: where a bundle runs, as wide as the bundle. */
-export function wireLines(context: PartContext, { runs, wire }: PartBones): WireLine[] {
+export function wireLines(context: PartFacts, { runs, wire }: BonesFacts): WireLine[] {
   const bundles = new Map<string, WireLine>();
   const alone: WireLine[] = [];
   const cut = cutWires(context, runs, wire);

@@ -1,14 +1,6 @@
-export {
-  type AuditItem,
-  auditPart,
-  auditsOf,
-  type BakeAudit,
-  bakesByPart,
-  peakOf,
-  reckonAudit,
-} from './audit.ts';
-export { holdMinutes } from './holdMinutes.ts';
+export { BAKE, DOCTOR, SIMULATED } from './figures.ts';
 export { reckonPartBake, reckonPieceBake } from './reckonBake.ts';
+export { bakeOfPart, bakeOfPiece } from './reckoners.ts';
 export {
   type BakeStage,
   bakeStage,
@@ -17,4 +9,5 @@ export {
   readRunningBake,
   withReading,
 } from './running.ts';
-export { type ClayWindow, type MixWindow, mixWindow, windowOf } from './window.ts';
+export { bakeSubject } from './subject.ts';
+export { type ClayWindow, holdMinutes, type MixWindow, mixWindow, windowOf } from './time/index.ts';

@@ -1,8 +1,8 @@
-import type { PartBulk } from '../bulk/index.ts';
-import { type Reckoning, reckoning, sourced, type Term, termFrom, type Verdict } from '../reckoning/index.ts';
-import type { PartContext, PieceContext } from '../whole/context.ts';
-import { holdMinutes } from './holdMinutes.ts';
-import { type MixWindow, mixWindow, windowTerm } from './window.ts';
+import type { BulkFacts } from '../bulk/index.ts';
+import type { PartFacts, PieceContext } from '../context/index.ts';
+import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../reckoning/index.ts';
+import { BAKE } from './figures.ts';
+import { holdMinutes, type MixWindow, mixWindow, windowTerm } from './time/index.ts';
 
 /** Where the card’s figures stand: a part’s, or the whole piece’s. */
 type Place = Pick<Reckoning, 'part' | 'lens'>;
@@ -22,11 +22,11 @@ function judgeMix({ underheated, coolest }: MixWindow): Verdict | undefined {
 }
 
 function reckonTemperature(context: PieceContext, place: Place, window: MixWindow): Reckoning {
-  return reckoning({
+  return figure(BAKE.temperature, {
     ...place,
-    key: 'bake.temperature',
-    title: 'Oven temperature',
-    quantity: { value: window.lowC, low: window.lowC, high: window.highC, unit: '°C' },
+    value: window.lowC,
+    low: window.lowC,
+    high: window.highC,
     formula: window.clays.length === 1 ? 'T = a' : 'T = lowest of the clays in it: a',
     terms: [windowTerm('a', window.coolest, 'heat', context.own)],
     note: 'The packet comes first.',
@@ -62,17 +62,11 @@ function reckonHold(context: PieceContext, place: Place, window: MixWindow, thic
   const [step, least] = [sourced('bake.per-thickness', own), sourced('bake.least', own)];
   const thick = thickness.quantity.value;
   const hold = (per: number) => holdMinutes(thick, per, step.value, least.value);
-  return reckoning({
+  return figure(BAKE.hold, {
     ...place,
-    key: 'bake.hold',
-    title: 'Time at that heat',
-    quantity: {
-      value: hold(window.lowMinutes),
-      low: hold(window.lowMinutes),
-      high: hold(window.highMinutes),
-      unit: 'min',
-    },
-    formula: 'h = max(b, p × t ÷ e)',
+    value: hold(window.lowMinutes),
+    low: hold(window.lowMinutes),
+    high: hold(window.highMinutes),
     terms: [least.term('b'), windowTerm('p', window.slowest, 'time', own), thickness, step.term('e')],
     note: 'Counted from when the oven is back at its heat. By the packet’s rule; it does not know how heat soaks in.',
     verdict: judgeHold(thick, sourced('bulk.limit', own).value, sourced('bake.thin', own).value),
@@ -86,7 +80,7 @@ export interface Baked {
 }
 
 /** The bake card of one part; empty when nothing in it is baked. */
-export function reckonPartBake(context: PartContext, bulk: PartBulk): Reckoning[] {
+export function reckonPartBake(context: PartFacts, bulk: BulkFacts): Reckoning[] {
   const { thickest, uses } = bulk;
   const ids = new Set(uses.map(({ clay }) => clay.id));
   const window = mixWindow(context.piece.clays.filter(({ id }) => ids.has(id)));
@@ -124,13 +118,9 @@ function reckonDial(context: PieceContext, temperature: Reckoning): Reckoning {
           margin: { value: scorch.value - peak, unit: '°C apart' },
           waysOut: [],
         };
-  return reckoning({
+  return figure(BAKE.dial, {
     part: null,
-    lens: 'bake',
-    key: 'bake.dial',
-    title: 'Set the dial to',
-    quantity: { value: temperature.quantity.value - error.value, unit: '°C' },
-    formula: 'D = T − o; peak T + w against S',
+    value: temperature.quantity.value - error.value,
     terms: [termFrom('T', temperature), error.term('o'), swing.term('w'), scorch.term('S')],
     verdict,
   });
@@ -141,13 +131,9 @@ function reckonSchool(context: PieceContext, hold: Reckoning): Reckoning[] {
   if (bakes === 'one' || heat === 'full') return [];
   const set = sourced('bake.set-hold', context.own);
   return [
-    reckoning({
+    figure(BAKE.set, {
       part: null,
-      lens: 'bake',
-      key: 'bake.set',
-      title: 'Each set bake before the last',
-      quantity: { value: Math.min(set.value, hold.quantity.value), unit: 'min' },
-      formula: 'z = min(f, h)',
+      value: Math.min(set.value, hold.quantity.value),
       terms: [set.term('f'), termFrom('h', hold)],
       note: 'Only firms a section; the full time comes last and must cure everything.',
     }),
@@ -160,7 +146,7 @@ function reckonSchool(context: PieceContext, hold: Reckoning): Reckoning[] {
  */
 export function reckonPieceBake(
   context: PieceContext,
-  baked: readonly (Baked & { readonly context: PartContext })[],
+  baked: readonly (Baked & { readonly name: string })[],
 ): Reckoning[] {
   const ids = new Set(baked.flatMap(({ uses }) => uses.map(({ clay }) => clay.id)));
   const window = mixWindow(context.piece.clays.filter(({ id }) => ids.has(id)));
@@ -172,7 +158,7 @@ export function reckonPieceBake(
   );
   const place: Place = { part: null, lens: 'bake' };
   const temperature = reckonTemperature(context, place, window);
-  const term = { ...termFrom('t', thickest.thickest), name: `Thickest clay: ${thickest.context.part.name}` };
+  const term = { ...termFrom('t', thickest.thickest), name: `Thickest clay: ${thickest.name}` };
   const hold = reckonHold(context, place, window, term);
   return [temperature, reckonDial(context, temperature), hold, ...reckonSchool(context, hold)];
 }

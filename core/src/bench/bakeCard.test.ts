@@ -3,13 +3,13 @@ import { lowWaterFerry, tollFrogs } from '../demo/index.ts';
 import { type Drawing, PAPERS, type Paper } from '../drawing/index.ts';
 import { makeShapeStore } from '../form/index.ts';
 import { newPiece, type Piece } from '../piece/index.ts';
-import { reckonPiece } from '../whole/index.ts';
+import { reckonPiece } from '../spine/index.ts';
 import { bakeCardPages, stepHint } from './index.ts';
 
 const NOW = '2026-11-26T10:00:00Z';
 const shapes = makeShapeStore();
 const reckon = (piece: Piece) => reckonPiece(piece, { shapes, workshopOwn: {}, now: NOW });
-const card = (piece: Piece, paper: Paper = 'A4') => bakeCardPages(piece, reckon(piece), paper, NOW);
+const card = (piece: Piece, paper: Paper = 'A4') => bakeCardPages(piece, reckon(piece).given, paper, NOW);
 const textOf = (pages: readonly Drawing[]) =>
   pages.flatMap(({ items }) => items.flatMap((item) => (item.kind === 'text' ? [item.text] : []))).join('\n');
 
@@ -71,10 +71,10 @@ describe('small parts made ahead', () => {
     const found = reckon(lowWaterFerry(NOW));
     const small = found.route.route.steps.find(({ kind }) => kind === 'small');
     // Two eyes and six buttons.
-    expect(small && stepHint(small, found)).toBe(
+    expect(small && stepHint(small, found.given)).toBe(
       '3 eyes, 8 coat buttons: 20 % more than needed, to choose from',
     );
     const bake = found.route.route.steps.find(({ way }) => way === 'ahead');
-    expect(bake && stepHint(bake, found)).toContain('a few minutes');
+    expect(bake && stepHint(bake, found.given)).toContain('a few minutes');
   });
 });

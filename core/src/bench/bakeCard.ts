@@ -1,27 +1,25 @@
+import { auditOfPart, bakesOfRoute } from '../bake/audit/index.ts';
+import type { Given } from '../context/index.ts';
 import type { Drawing, Paper } from '../drawing/index.ts';
 import { CARE } from '../handbook/index.ts';
 import type { Piece } from '../piece/index.ts';
 import { formatQuantity, formatRange, verdictWord } from '../reckoning/index.ts';
-import type { PieceReckoned } from '../whole/index.ts';
+import type { BakeState } from '../route/index.ts';
 import { PageWriter } from './pageWriter.ts';
 import { bothDegrees } from './sheet.ts';
 
 const [PART, HEAT, TIME] = [4, 78, 124];
 
-function writeBake(
-  writer: PageWriter,
-  piece: Piece,
-  { book, audits }: PieceReckoned,
-  bake: PieceReckoned['bakes'][number],
-): void {
+function writeBake(writer: PageWriter, piece: Piece, given: Given, bake: BakeState): void {
+  const { find } = given;
   const { step, number, parts } = bake;
   const names = new Map(piece.parts.map(({ id, name }) => [id as string, name]));
   writer.heading(`${number}. ${step.title}`);
   if (step.way === 'ahead')
     writer.paragraph('Only the small parts made ahead: the shortest bake, and look early.', PART);
   for (const { part, regions } of parts) {
-    const [heat, hold] = ['bake.temperature', 'bake.hold'].map((key) => book.get(`${part}/${key}`));
-    const set = book.get('/bake.set');
+    const [heat, hold] = ['bake.temperature', 'bake.hold'].map((key) => find(part, key));
+    const set = find(null, 'bake.set');
     if (!heat || !hold) continue;
     const time = step.way === 'set' && set ? set : hold;
     const where = regions === null || regions.length === 0 ? '' : `: ${regions.join(', ')}`;
@@ -30,7 +28,8 @@ function writeBake(
       { text: bothDegrees(heat), x: HEAT, figures: true },
       { text: formatRange(time.quantity) ?? formatQuantity(time.quantity), x: TIME, figures: true },
     ]);
-    const items = audits.get(part)?.find((one) => one.bake.step.id === step.id)?.items ?? [];
+    const items =
+      given.part(auditOfPart, part)?.audits.find((one) => one.bake.step.id === step.id)?.items ?? [];
     for (const { level, what, says, waysOut } of items)
       if (level !== 'good') {
         const word = verdictWord({ level, wording: 'state', says, waysOut: [] });
@@ -52,15 +51,15 @@ function writeBake(
  * @param now ISO time printed on it
  * @returns pages at paper size, mm
  */
-export function bakeCardPages(piece: Piece, reckoned: PieceReckoned, paper: Paper, now: string): Drawing[] {
+export function bakeCardPages(piece: Piece, given: Given, paper: Paper, now: string): Drawing[] {
   const writer = new PageWriter(paper, `${piece.name} · bake card · ${now.slice(0, 10)}`);
   writer.line([{ text: `${piece.name}: bake card`, x: 0, bold: true }], 5);
-  const [temperature, dial] = ['temperature', 'dial'].map((key) => reckoned.book.get(`/bake.${key}`));
+  const [temperature, dial] = ['temperature', 'dial'].map((key) => given.find(null, `bake.${key}`));
   if (temperature && dial)
     writer.paragraph(
       `Everything together: ${bothDegrees(temperature)} in the oven, dial at ${bothDegrees(dial)}. The packet comes first.`,
     );
-  for (const bake of reckoned.bakes) writeBake(writer, piece, reckoned, bake);
+  for (const bake of given.piece(bakesOfRoute).states) writeBake(writer, piece, given, bake);
   writer.heading('Care');
   for (const { says } of CARE.filter(({ step }) => step === 'bake' || step === 'clay'))
     writer.paragraph(says, 4, '·');

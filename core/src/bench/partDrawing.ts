@@ -1,13 +1,13 @@
+import type { PartContext, PartFacts } from '../context/index.ts';
 import { type DrawItem, type Drawing, dimension, moved, scaledOutline } from '../drawing/index.ts';
 import { extentOf, type Outline, type View, viewTitle } from '../form/index.ts';
 import { formatMiniMm, miniMm } from '../units/index.ts';
-import type { PartContext } from '../whole/index.ts';
 
 /** Room round a figure for its dimension lines and title, mm. */
 const PAD = { left: 12, right: 6, below: 10, above: 9 };
 
 function outlineItems(
-  { shrink, part }: PartContext,
+  { shrink, part }: PartFacts,
   seen: Outline,
 ): { items: DrawItem[]; width: number; height: number } {
   const outline = scaledOutline(seen, 1 / shrink);
@@ -46,7 +46,7 @@ export function partDrawing(context: PartContext, view: View): Drawing {
  * @param seen in the part's frame
  * @param from said after the part's name
  */
-export function seenDrawing(context: PartContext, seen: Outline, from: string): Drawing {
+export function seenDrawing(context: PartFacts, seen: Outline, from: string): Drawing {
   const { items, width, height } = outlineItems(context, seen);
   const count = context.part.count === 1 ? '' : ` × ${context.part.count}`;
   const title: DrawItem = {

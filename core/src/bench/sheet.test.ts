@@ -4,7 +4,7 @@ import { lowWaterFerry } from '../demo/index.ts';
 import { type Drawing, type Paper, TilingError, tile, toSvg } from '../drawing/index.ts';
 import { makeShapeStore } from '../form/index.ts';
 import type { Piece } from '../piece/index.ts';
-import { reckonPiece } from '../whole/index.ts';
+import { reckonPiece } from '../spine/index.ts';
 import { benchSheet, partDrawing, stepHint } from './index.ts';
 import { sheetPdf } from './sheetPdf.ts';
 
@@ -70,7 +70,7 @@ async function measured(bytes: ArrayBuffer): Promise<Measured[]> {
 describe.each<Paper>(['A4', 'Letter'])('the bench sheet on %s', (paper) => {
   let pages: Measured[] = [];
   beforeAll(async () => {
-    pages = await measured(sheetPdf(benchSheet(ferry, reckoned, paper, NOW), paper, 'test'));
+    pages = await measured(sheetPdf(benchSheet(ferry, reckoned.given, paper, NOW), paper, 'test'));
   });
 
   it('bears on every page a check rule of 100 mm, right to 0.1 mm, with a tick at each end', () => {
@@ -147,7 +147,7 @@ describe('true size', () => {
 describe('what goes into the steps', () => {
   const hints = (piece: Piece) => {
     const found = reckon(piece);
-    return found.route.route.steps.map((step) => `${step.title}: ${stepHint(step, found)}`).join('\n');
+    return found.route.route.steps.map((step) => `${step.title}: ${stepHint(step, found.given)}`).join('\n');
   };
 
   it('set bakes end in a full cure; one bake has no set bakes', () => {

@@ -1,9 +1,11 @@
+import { claysOfPiece } from '../bulk/index.ts';
+import type { Given, PartContext, PartFacts } from '../context/index.ts';
 import { type Drawing, type Paper, tile } from '../drawing/index.ts';
 import { CARE } from '../handbook/index.ts';
 import type { Piece } from '../piece/index.ts';
 import { formatQuantity, formatRange, type Reckoning, verdictWord } from '../reckoning/index.ts';
+import { routeOfPiece } from '../route/index.ts';
 import { celsius, formatInchFraction, formatMiniMm, miniMm, toFahrenheit } from '../units/index.ts';
-import type { PartContext, PieceReckoned } from '../whole/index.ts';
 import { PageWriter } from './pageWriter.ts';
 import { partDrawing } from './partDrawing.ts';
 import { stepHint } from './stepHint.ts';
@@ -13,20 +15,20 @@ export function bothDegrees({ quantity }: Reckoning): string {
   return `${formatQuantity(quantity)} (${Math.round(toFahrenheit(celsius(quantity.value)))} °F)`;
 }
 
-function writeHead(writer: PageWriter, piece: Piece, { book, contexts }: PieceReckoned, now: string): void {
+function writeHead(writer: PageWriter, piece: Piece, { find, contexts }: Given, now: string): void {
   const scale = [...contexts.values()][0]?.scale;
   writer.line([{ text: piece.name, x: 0, bold: true }], 7);
   const due = piece.brief.due ? ` · due ${piece.brief.due}` : '';
   const named = scale
     ? [scale.label, scale.says].filter(Boolean).join(', ')
-    : formatQuantity(book.get('/size.scale')?.quantity ?? { value: 0, unit: '' });
+    : formatQuantity(find(null, 'size.scale')?.quantity ?? { value: 0, unit: '' });
   writer.line([{ text: `${named} · ${now.slice(0, 10)}${due}`, x: 0, quiet: true }]);
   if (piece.brief.note !== '') writer.paragraph(piece.brief.note);
 }
 
-function writeBake(writer: PageWriter, piece: Piece, { book }: PieceReckoned): void {
+function writeBake(writer: PageWriter, piece: Piece, { find }: Given): void {
   const [temperature, dial, hold, set] = ['temperature', 'dial', 'hold', 'set'].map((key) =>
-    book.get(`/bake.${key}`),
+    find(null, `bake.${key}`),
   );
   if (!temperature || !hold || !dial) return;
   writer.heading('Bake card, everything in one load');
@@ -52,7 +54,7 @@ function writeBake(writer: PageWriter, piece: Piece, { book }: PieceReckoned): v
 
 const COLUMNS = { n: 62, size: 108, clay: 128, foil: 148, hold: 178 } as const;
 
-function writeParts(writer: PageWriter, piece: Piece, { book, contexts }: PieceReckoned): void {
+function writeParts(writer: PageWriter, piece: Piece, { find, contexts }: Given): void {
   writer.heading('Parts');
   const end = (text: string, x: number, figures = true) => ({ text, x, anchor: 'end', figures }) as const;
   writer.line([
@@ -65,11 +67,11 @@ function writeParts(writer: PageWriter, piece: Piece, { book, contexts }: PieceR
   ]);
   for (const part of piece.parts) {
     const show = (key: string) => {
-      const figure = book.get(`${part.id}/${key}`);
+      const figure = find(part.id, key);
       return figure ? formatQuantity(figure.quantity) : '';
     };
     const size = ['height', 'width', 'depth'].map((key) =>
-      formatMiniMm(miniMm(book.get(`${part.id}/size.${key}`)?.quantity.value ?? 0)),
+      formatMiniMm(miniMm(find(part.id, `size.${key}`)?.quantity.value ?? 0)),
     );
     const name = part.name.length > 34 ? `${part.name.slice(0, 33)}…` : part.name;
     const text = contexts.has(part.id) ? size.join(' × ') : 'cannot be built';
@@ -84,13 +86,13 @@ function writeParts(writer: PageWriter, piece: Piece, { book, contexts }: PieceR
   }
 }
 
-function writeClay(writer: PageWriter, { book }: PieceReckoned): void {
-  const masses = book.of('bulk', null).filter(({ key }) => key.startsWith('bulk.mass.'));
+function writeClay(writer: PageWriter, given: Given): void {
+  const masses = given.piece(claysOfPiece).figures.filter(({ key }) => key.startsWith('bulk.mass.'));
   if (masses.length === 0) return;
   writer.heading('Clay to have out');
   for (const mass of masses) {
     const id = mass.key.slice('bulk.mass.'.length);
-    const packs = book.get(`/bulk.packs.${id}`);
+    const packs = given.find(null, `bulk.packs.${id}`);
     writer.line([
       { text: mass.title, x: 0 },
       { text: formatQuantity(mass.quantity), x: 96, anchor: 'end', figures: true },
@@ -99,8 +101,8 @@ function writeClay(writer: PageWriter, { book }: PieceReckoned): void {
   }
 }
 
-function writeSteps(writer: PageWriter, reckoned: PieceReckoned): void {
-  const { route, times } = reckoned.route;
+function writeSteps(writer: PageWriter, given: Given): void {
+  const { route, times } = given.piece(routeOfPiece);
   if (route.steps.length === 0) return;
   writer.heading('Steps');
   const minutes = (value: number) => (value < 1 ? '' : formatQuantity({ value, unit: 'min' }));
@@ -110,17 +112,17 @@ function writeSteps(writer: PageWriter, reckoned: PieceReckoned): void {
     const [hands, wait] = [time?.handsMin ?? 0, time?.waitMin ?? 0];
     const says = [minutes(hands), wait >= 1 ? `${minutes(wait)} waiting` : ''].filter(Boolean).join(', ');
     writer.tick(
-      [title, stepHint(step, reckoned), says, done === null ? '' : 'done'].filter(Boolean).join(' · '),
+      [title, stepHint(step, given), says, done === null ? '' : 'done'].filter(Boolean).join(' · '),
     );
   }
 }
 
-function writeMeasures(writer: PageWriter, contexts: readonly PartContext[], { book }: PieceReckoned): void {
+function writeMeasures(writer: PageWriter, contexts: readonly PartFacts[], { find }: Given): void {
   writer.heading('Measures');
   for (const { part, shape } of contexts) {
     writer.line([{ text: part.name, x: 0, bold: true }]);
     for (const { key, title } of shape.measures) {
-      const figure = book.get(`${part.id}/measure.${key}`);
+      const figure = find(part.id, `measure.${key}`);
       if (!figure) continue;
       const mini = miniMm(figure.quantity.value);
       writer.line([
@@ -160,15 +162,15 @@ function writeCare(writer: PageWriter): void {
  * @returns pages at paper size, mm; each bears a 100 mm check rule
  * @throws {TilingError} when one part alone would take more than 64 pages
  */
-export function benchSheet(piece: Piece, reckoned: PieceReckoned, paper: Paper, now: string): Drawing[] {
+export function benchSheet(piece: Piece, given: Given, paper: Paper, now: string): Drawing[] {
   const writer = new PageWriter(paper, `${piece.name} · bench sheet · ${now.slice(0, 10)}`);
-  const contexts = piece.parts.flatMap((part) => reckoned.contexts.get(part.id) ?? []);
-  writeHead(writer, piece, reckoned, now);
-  writeParts(writer, piece, reckoned);
-  writeClay(writer, reckoned);
-  writeBake(writer, piece, reckoned);
-  writeSteps(writer, reckoned);
-  writeMeasures(writer, contexts, reckoned);
+  const contexts = piece.parts.flatMap((part) => given.contexts.get(part.id) ?? []);
+  writeHead(writer, piece, given, now);
+  writeParts(writer, piece, given);
+  writeClay(writer, given);
+  writeBake(writer, piece, given);
+  writeSteps(writer, given);
+  writeMeasures(writer, contexts, given);
   writeCare(writer);
   writeDrawings(writer, contexts);
   return writer.pages();

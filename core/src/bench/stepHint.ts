@@ -1,16 +1,21 @@
 import { dialFor } from '../bake/heat/index.ts';
 import { foilToTear } from '../bulk/index.ts';
+import type { Figures, PartFacts } from '../context/index.ts';
 import { CORES } from '../handbook/index.ts';
 import type { RouteStep } from '../piece/index.ts';
 import { formatQuantity, type Reckoning, sourced } from '../reckoning/index.ts';
 import { isSmall } from '../route/index.ts';
-import type { PieceReckoned } from '../whole/index.ts';
+
+/** What the hints are taken from. */
+export interface HintGround extends Figures {
+  readonly contexts: ReadonlyMap<string, PartFacts>;
+}
 
 /** What goes into a step, from the figures: foil to tear off, clay to condition, dial and minutes. Empty where nothing is to be said. */
-export function stepHint(step: RouteStep, { book, contexts }: PieceReckoned): string {
+export function stepHint(step: RouteStep, { find: figure, contexts }: HintGround): string {
   const [part = ''] = step.parts;
   const context = contexts.get(part);
-  const find = (key: string): Reckoning | undefined => book.get(`${part}/${key}`);
+  const find = (key: string): Reckoning | undefined => figure(part, key);
   const each = !context || context.part.count === 1 ? '' : ` × ${context.part.count}`;
   switch (step.kind) {
     case 'core': {
@@ -48,13 +53,12 @@ export function stepHint(step: RouteStep, { book, contexts }: PieceReckoned): st
     case 'bake': {
       const own = context?.own ?? {};
       const inIt = step.parts.length > 0 ? step.parts : [...contexts.keys()];
-      const of = (id: string, key: string) => book.get(`${id}/${key}`);
-      const dialC = dialFor(inIt, of, own);
+      const dialC = dialFor(inIt, figure, own);
       if (dialC === null) return '';
       const set = `dial ${formatQuantity({ value: dialC, unit: '°C' })}`;
       if (step.way === 'ahead') return `${set}, a few minutes: thin things are done, and burn, first`;
-      const longest = Math.max(0, ...inIt.map((id) => of(id, 'bake.hold')?.quantity.value ?? 0));
-      const each = book.get('/bake.set')?.quantity.value ?? longest;
+      const longest = Math.max(0, ...inIt.map((id) => figure(id, 'bake.hold')?.quantity.value ?? 0));
+      const each = figure(null, 'bake.set')?.quantity.value ?? longest;
       const minutes = formatQuantity({ value: step.way === 'set' ? each : longest, unit: 'min' });
       // A set bake is short either way: from putting it in.
       return step.way === 'set' ? `${set}, ${minutes}` : `${set}, ${minutes} at that heat`;

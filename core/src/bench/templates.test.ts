@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import type { PartContext } from '../context/index.ts';
 import { lowWaterFerry } from '../demo/index.ts';
 import { MARGIN_MM, PAPERS } from '../drawing/index.ts';
 import { extentOf, type Form, makeShapeStore, STARTS } from '../form/index.ts';
 import type { Part, PartId } from '../piece/index.ts';
-import { type PartContext, reckonPiece } from '../whole/index.ts';
+import { reckonPiece } from '../spine/index.ts';
 import { picturePages, type TemplateAsk, templatePages } from './index.ts';
 
 const NOW = '2026-05-01T09:00:00Z';

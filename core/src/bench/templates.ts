@@ -1,3 +1,4 @@
+import type { PartContext } from '../context/index.ts';
 import {
   CHECK_RULE_MM,
   checkRule,
@@ -12,7 +13,6 @@ import {
 } from '../drawing/index.ts';
 import { extentOf, mirroredOutline, type Outline, panelCuts, type Side, viewTitle } from '../form/index.ts';
 import { type OwnValues, sourced } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/index.ts';
 
 /** What of a part can be printed to cut or hold against. */
 export type TemplateView = 'front' | 'side' | 'top' | 'panels' | 'oven';

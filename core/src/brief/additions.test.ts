@@ -3,7 +3,7 @@ import { lowWaterFerry } from '../demo/index.ts';
 import { makeShapeStore, STARTS } from '../form/index.ts';
 import { readPiece, writePiece } from '../piece/file.ts';
 import { type Addition, DEFAULT_ADDITION, type Feature, type Piece, setAt } from '../piece/index.ts';
-import { reckonPiece } from '../whole/index.ts';
+import { reckonPiece } from '../spine/index.ts';
 import { usualFeatures } from './index.ts';
 
 const NOW = '2026-05-01T09:00:00Z';

@@ -3,7 +3,7 @@ import { demoPart, ofClay } from '../demo/ferry.ts';
 import { lowWaterFerry, tollFrogs } from '../demo/index.ts';
 import { type Form, makeShapeStore } from '../form/index.ts';
 import type { Part, Piece } from '../piece/index.ts';
-import { reckonPiece } from '../whole/index.ts';
+import { reckonPiece } from '../spine/index.ts';
 import { chooseClay, mixSays } from './index.ts';
 
 const NOW = '2026-05-01T09:00:00Z';

@@ -1,7 +1,7 @@
-import { mixWindow } from '../bake/index.ts';
+import { mixWindow } from '../bake/time/index.ts';
+import type { PartFacts } from '../context/index.ts';
 import { CLAYS, type ClayFamily, clayFamily } from '../handbook/index.ts';
 import { type Clay, type ClayId, type ClayWish, DEFAULT_CLAY } from '../piece/index.ts';
-import type { PartContext } from '../whole/context.ts';
 
 /** What is asked of a clay; each from the brief, the form or the maker. */
 type Need = ClayWish | 'thin' | 'handled' | 'coloured' | 'bulk' | 'masonry';
@@ -79,7 +79,7 @@ const MODELLED: readonly string[] = ['person', 'beast', 'bird', 'round', 'crawle
 /** What the maker asks for outright counts more. */
 const WISH_WEIGHT = 2;
 
-function needsOf({ part, piece, shape, shrink, scale }: PartContext): Map<Need, number> {
+function needsOf({ part, piece, shape, shrink, scale }: PartFacts): Map<Need, number> {
   const needs = new Map<Need, number>();
   const { purpose, schools } = piece.brief;
   const size = [0, 1, 2].map((k) => ((shape.box.max[k as 0] ?? 0) - (shape.box.min[k as 0] ?? 0)) / shrink);
@@ -111,7 +111,7 @@ export interface ClayChoice {
 /**
  * Clay families for a part, the fittest first, with reasons. A part that is asked nothing of takes the all-purpose kind.
  */
-export function chooseClay(context: PartContext): ClayChoice[] {
+export function chooseClay(context: PartFacts): ClayChoice[] {
   const needs = needsOf(context);
   const all = CLAYS.flatMap(({ id, title, character }): ClayChoice[] => {
     const traits = CLAY_TRAITS[id];

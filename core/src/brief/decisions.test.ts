@@ -11,7 +11,7 @@ import {
   setAt,
   validatePiece,
 } from '../piece/index.ts';
-import { reckonPiece } from '../whole/index.ts';
+import { reckonPiece } from '../spine/index.ts';
 
 const NOW = '2026-05-10T09:00:00Z';
 // Its log: handles baked 6 and 5 days ago, the ferrywoman measured 3 and 2 days ago, the post yesterday.

@@ -1,7 +1,8 @@
 import { differenceInCalendarDays, parseISO } from 'date-fns';
+import type { PieceContext } from '../context/index.ts';
 import type { Addition } from '../piece/index.ts';
-import { type Reckoning, reckoning, type Term, type Verdict } from '../reckoning/index.ts';
-import type { PieceContext } from '../whole/context.ts';
+import { figure, type Reckoning, type Term, type Verdict } from '../reckoning/index.ts';
+import { BRIEF } from './figures.ts';
 
 /** Days that an addition takes: bench hours at so many a day, then what it is waited for. */
 function daysOf({ hours, waitDays }: Addition, hoursPerDay: number): number {
@@ -59,13 +60,11 @@ export function reckonAdditions({ piece, now }: PieceContext): Reckoning[] {
     });
     const verdict = judge(addition, days, untilDue === null ? null : untilDue - others);
     // What was not taken on asks for nothing yet: it is judged beside its entry, and heeded once it is.
-    return reckoning({
-      key: `addition.${addition.id}`,
+    return figure(BRIEF.addition, {
+      at: addition.id,
       part: null,
-      lens: 'brief',
       title: addition.name,
-      quantity: { value: days, unit: 'days' },
-      formula: 'e = h ÷ p + w',
+      value: days,
       terms: [entry('h', 'Hours at the bench', 'hours'), perDay, entry('w', 'Waiting for it', 'waitDays')],
       ...(verdict && addition.accepted ? { verdict } : {}),
       ...(verdict && !addition.accepted ? { note: verdict.says } : {}),
@@ -74,12 +73,9 @@ export function reckonAdditions({ piece, now }: PieceContext): Reckoning[] {
   if (taken.length === 0) return each;
   return [
     ...each,
-    reckoning({
-      key: 'brief.added',
+    figure(BRIEF.added, {
       part: null,
-      lens: 'brief',
-      title: 'Additions taken on',
-      quantity: { value: together, unit: 'days' },
+      value: together,
       formula: `E = ${taken.map((_, i) => `e${i + 1}`).join(' + ')}`,
       terms: taken.map(
         (addition, i): Term => ({

@@ -1,6 +1,7 @@
 import { differenceInCalendarDays, parseISO } from 'date-fns';
-import { type Reckoning, reckoning, termFrom, type Verdict } from '../reckoning/index.ts';
-import type { PieceContext } from '../whole/context.ts';
+import type { PieceContext } from '../context/index.ts';
+import { figure, type Reckoning, termFrom, type Verdict } from '../reckoning/index.ts';
+import { BRIEF } from './figures.ts';
 
 function judgeDays(days: number): Verdict {
   if (days < 0)
@@ -25,24 +26,11 @@ export function reckonBrief({ piece, now }: PieceContext): Reckoning[] {
   const { due, hoursPerDay } = piece.brief;
   if (!due) return [];
   const left = differenceInCalendarDays(parseISO(due), parseISO(now));
-  const days = reckoning({
-    key: 'brief.days',
-    part: null,
-    lens: 'brief',
-    title: 'Days left',
-    quantity: { value: left, unit: 'days' },
-    formula: 'd = the day it is due less today',
-    terms: [],
-    verdict: judgeDays(left),
-  });
+  const days = figure(BRIEF.days, { part: null, value: left, terms: [], verdict: judgeDays(left) });
   if (hoursPerDay === null) return [days];
-  const hours = reckoning({
-    key: 'brief.hours',
+  const hours = figure(BRIEF.hours, {
     part: null,
-    lens: 'brief',
-    title: 'Bench hours left',
-    quantity: { value: Math.max(0, left) * hoursPerDay, unit: 'h' },
-    formula: 'b = max(d, 0) × p',
+    value: Math.max(0, left) * hoursPerDay,
     terms: [
       termFrom('d', days),
       {

@@ -1,7 +1,8 @@
+import type { PieceContext } from '../context/index.ts';
 import type { ClosingStep, Decision } from '../piece/index.ts';
-import { type Reckoning, reckoning, type Verdict } from '../reckoning/index.ts';
-import type { PieceContext } from '../whole/context.ts';
+import { figure, type Reckoning, type Verdict } from '../reckoning/index.ts';
 import { type Done, leaningOn, reachedBy } from './decisions.ts';
+import { BRIEF } from './figures.ts';
 
 /** How a closing step is said after “before”. */
 const BEFORE: Readonly<Record<ClosingStep, string>> = {
@@ -58,12 +59,11 @@ export function reckonDecisions({ piece, now }: PieceContext): Reckoning[] {
   return piece.decisions.map((decision) => {
     const done = leaningOn(piece, decision);
     const count = done.reduce((sum, one) => sum + one.count, 0);
-    return reckoning({
-      key: `decision.${decision.id}`,
+    return figure(BRIEF.decision, {
+      at: decision.id,
       part: null,
-      lens: 'brief',
       title: decision.question,
-      quantity: { value: count, unit: 'count' },
+      value: count,
       formula: done.length === 0 ? 'n = nothing yet' : `n = ${done.map((_, i) => `n${i + 1}`).join(' + ')}`,
       terms: done.map(({ says, count: n }, i) => ({
         symbol: `n${i + 1}`,

@@ -1,5 +1,6 @@
-import { type Reckoning, reckoning, type Term, type Verdict } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
+import type { PartFacts } from '../context/index.ts';
+import { figure, type Reckoning, type Term, type Verdict } from '../reckoning/index.ts';
+import { BEFORE_BAKE, BRIEF } from './figures.ts';
 
 function judgeMissing(missing: readonly string[]): Verdict {
   return {
@@ -14,7 +15,7 @@ function judgeMissing(missing: readonly string[]): Verdict {
 }
 
 /** Counted features of a part that are not there yet, and whether the bake has to wait for them. */
-export function reckonFeatures({ part }: PartContext): Reckoning[] {
+export function reckonFeatures({ part }: PartFacts): Reckoning[] {
   if (part.features.length === 0) return [];
   const missing = part.features.filter(({ made, wanted }) => made < wanted);
   const value = missing.reduce((sum, { made, wanted }) => sum + wanted - made, 0);
@@ -26,15 +27,14 @@ export function reckonFeatures({ part }: PartContext): Reckoning[] {
       origin: { kind: 'entry', path: ['parts', part.id, 'features'] },
     }),
   );
-  const figure = {
+  const values = {
     part: part.id,
-    title: 'Features still to be made',
-    quantity: { value, unit: 'count' },
+    value,
     formula: `n = ${terms.map(({ symbol }) => symbol).join(' + ')}`,
     terms,
-  } as const;
-  const all = [reckoning({ ...figure, key: 'brief.features', lens: 'brief' })];
+  };
+  const all = [figure(BRIEF.features, values)];
   if (part.mix.length === 0 || value === 0) return all;
   const says = missing.map(({ name, made, wanted }) => `${wanted - made} of ${wanted} ${name}`);
-  return [...all, reckoning({ ...figure, key: 'bake.features', lens: 'bake', verdict: judgeMissing(says) })];
+  return [...all, figure(BEFORE_BAKE.features, { ...values, verdict: judgeMissing(says) })];
 }

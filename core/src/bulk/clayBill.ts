@@ -1,6 +1,6 @@
-import type { PartContext } from '../whole/context.ts';
+import type { PartFacts } from '../context/index.ts';
 import type { ClayUse } from './clayUses.ts';
-import type { PartBulk } from './reckonPart.ts';
+import type { BulkFacts } from './reckonPart.ts';
 
 /** What the bill is drawn up by. */
 export const BILL_BY = ['part', 'region', 'pass', 'zone'] as const;
@@ -15,12 +15,12 @@ export interface BillRow {
 
 /** Clay of one part with what it leans on. */
 export interface BilledPart {
-  readonly context: PartContext;
-  readonly bulk: PartBulk;
+  readonly context: PartFacts;
+  readonly bulk: BulkFacts;
 }
 
 /** What a use stands under in the bill. */
-function nameOf(by: BillBy, { part }: PartContext, use: ClayUse, hasRegions: boolean): string {
+function nameOf(by: BillBy, { part }: PartFacts, use: ClayUse, hasRegions: boolean): string {
   switch (by) {
     case 'part':
       return part.name;

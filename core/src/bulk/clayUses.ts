@@ -1,8 +1,11 @@
+import type { PartFacts } from '../context/index.ts';
 import { clayFamily } from '../handbook/index.ts';
-import type { MixShare } from '../piece/index.ts';
+import type { Clay, MixShare } from '../piece/index.ts';
 import { sourced, type Term } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import type { PartSolid } from './partSolid.ts';
+
+/** Which clay it is, without what it costs or is called. */
+export type UsedClay = Pick<Clay, 'id' | 'family'>;
 
 /** Some of one clay in one of a part: in a region, perhaps in a zone of it, put on in a pass. */
 export interface ClayUse {
@@ -10,7 +13,7 @@ export interface ClayUse {
   /** Name of the zone; empty for the region’s own clay. */
   readonly zone: string;
   readonly pass: number;
-  readonly clay: PartContext['piece']['clays'][number];
+  readonly clay: UsedClay;
   /** In one of the part, miniature. */
   readonly volumeMm3: number;
   readonly densityGCm3: number;
@@ -18,17 +21,17 @@ export interface ClayUse {
 
 /** A clay of the part’s mix, its share of the volume and its density. */
 export interface ClayShare {
-  readonly clay: ClayUse['clay'];
+  readonly clay: UsedClay;
   readonly share: number;
   readonly densityGCm3: number;
   readonly term: Term;
 }
 
 /** The clays of a mix by share of volume; those that are not in the piece are passed over. */
-function sharesOf({ piece, own }: PartContext, mix: readonly MixShare[]): ClayShare[] {
+function sharesOf({ piece, own }: PartFacts, mix: readonly MixShare[]): ClayShare[] {
   const known = mix.flatMap(({ clay: id, parts }) => {
     const clay = piece.clays.find((one) => one.id === id);
-    return clay && parts > 0 ? [{ clay, parts }] : [];
+    return clay && parts > 0 ? [{ clay: { id: clay.id, family: clay.family }, parts }] : [];
   });
   const total = known.reduce((sum, { parts }) => sum + parts, 0);
   return known.map(({ clay, parts }): ClayShare => {
@@ -38,12 +41,12 @@ function sharesOf({ piece, own }: PartContext, mix: readonly MixShare[]): ClaySh
 }
 
 /** The part’s clays by share of volume, regions of their own not looked at; empty when it is not of clay. */
-export function claySharesOf(context: PartContext): ClayShare[] {
+export function claySharesOf(context: PartFacts): ClayShare[] {
   return sharesOf(context, context.part.mix);
 }
 
 /** Clay of every region, split by its zones and mixes. */
-export function clayUses(context: PartContext, { clayByRegion }: PartSolid): ClayUse[] {
+export function clayUses(context: PartFacts, { clayByRegion }: PartSolid): ClayUse[] {
   const { part } = context;
   const usual = claySharesOf(context);
   return [...clayByRegion].flatMap(([region, volumeMm3]): ClayUse[] => {

@@ -1,8 +1,9 @@
-import { holdMinutes, mixWindow } from '../bake/index.ts';
-import { type Reckoning, reckoning, sourced, type Term, termFrom } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
+import { holdMinutes, mixWindow } from '../bake/time/index.ts';
+import type { PartFacts } from '../context/index.ts';
+import { figure, type Reckoning, sourced, type Term, termFrom } from '../reckoning/index.ts';
 import type { ClayUse } from './clayUses.ts';
 import { coreDensity } from './coreStuff.ts';
+import { BULK } from './figures.ts';
 import type { PartSolid } from './partSolid.ts';
 
 /** What is held against the same part of solid clay. */
@@ -18,19 +19,15 @@ export interface AgainstAsk {
   readonly uses: readonly ClayUse[];
 }
 
-/** What the core spares and what it weighs. */
-export interface Against {
-  readonly figures: readonly Reckoning[];
-  readonly coreG: number;
-}
-
 /** Money for a gram of each clay; null where a price is not known. */
-function pricePerGram({ own }: PartContext, clay: ClayUse['clay']): number | null {
+function pricePerGram({ own, piece }: PartFacts, used: ClayUse['clay']): number | null {
+  const clay = piece.clays.find(({ id }) => id === used.id);
+  if (!clay) return null;
   const packG = clay.packG ?? sourced('clay.pack', own).value;
   return clay.packPrice === null || !(packG > 0) ? null : clay.packPrice / packG;
 }
 
-function reckonWeight(context: PartContext, ask: AgainstAsk, coreG: number): Reckoning {
+function reckonWeight(context: PartFacts, ask: AgainstAsk, coreG: number): Reckoning {
   const { solid, rho, volume, inside } = ask;
   const core = volume && {
     symbol: 'q',
@@ -38,12 +35,9 @@ function reckonWeight(context: PartContext, ask: AgainstAsk, coreG: number): Rec
     quantity: { value: (coreG * 1000) / inside.coreMm3, unit: 'g/cm³' } as const,
     origin: { kind: 'shape', says: 'by what it is made of' } as const,
   };
-  return reckoning({
-    key: 'bulk.weight',
+  return figure(BULK.weight, {
     part: context.part.id,
-    lens: 'bulk',
-    title: 'Weight of one, clay and core',
-    quantity: { value: solid.quantity.value * rho.quantity.value + coreG, unit: 'g' },
+    value: solid.quantity.value * rho.quantity.value + coreG,
     formula: core ? 'W = C × ρ + K × q' : 'W = C × ρ',
     terms: [termFrom('C', solid), rho, ...(volume && core ? [termFrom('K', volume), core] : [])],
     note: 'Wire is not counted.',
@@ -54,7 +48,7 @@ function reckonWeight(context: PartContext, ask: AgainstAsk, coreG: number): Rec
 const SLENDER = 2.5;
 
 /** Limbs that may droop: the slender ones that hang on the trunk. */
-function slenderLimbs({ shape }: PartContext): string[] {
+function slenderLimbs({ shape }: PartFacts): string[] {
   const [trunk, ...limbs] = shape.bones ?? [];
   return limbs
     .filter(({ from, to, radii }) => {
@@ -67,7 +61,7 @@ function slenderLimbs({ shape }: PartContext): string[] {
 
 /** Mass of a region, or of all of it, against the same of solid clay. */
 function massShare(
-  context: PartContext,
+  context: PartFacts,
   { inside, rho }: AgainstAsk,
   q: number,
   region: string | null,
@@ -86,7 +80,7 @@ const A_PENNY = 0.01;
 const AS_BEFORE = 99.5;
 
 /** Where the core spares most: the limb that droops least against solid clay, or all of a form without limbs. */
-function reckonSag(context: PartContext, ask: AgainstAsk, q: number): Reckoning[] {
+function reckonSag(context: PartFacts, ask: AgainstAsk, q: number): Reckoning[] {
   const limbs = context.shape.bones ? slenderLimbs(context) : [null];
   const shares = limbs.map((limb) => ({ limb, value: 100 * massShare(context, ask, q, limb) }));
   const least = shares.reduce<(typeof shares)[number] | null>(
@@ -95,41 +89,33 @@ function reckonSag(context: PartContext, ask: AgainstAsk, q: number): Reckoning[
   );
   if (!least || least.value > AS_BEFORE) return [];
   return [
-    reckoning({
-      key: 'bulk.sag',
+    figure(BULK.sag, {
       part: context.part.id,
-      lens: 'bulk',
       title:
         least.limb === null
           ? 'Bears on its wire, against solid'
           : `Droop of the ${least.limb}, against solid`,
-      quantity: { value: least.value, unit: '%' },
-      formula: 's = mass with the core ÷ mass of solid clay ρ',
+      value: least.value,
       terms: [ask.rho],
       note: 'A limb on its wire droops in proportion to what it weighs; the others change less.',
     }),
   ];
 }
 
-function reckonSaved(context: PartContext, ask: AgainstAsk, volume: Reckoning): Reckoning[] {
+function reckonSaved(context: PartFacts, ask: AgainstAsk, volume: Reckoning): Reckoning[] {
   const { part, own } = context;
   const waste = sourced('bulk.waste', own);
-  const base = { part: part.id, lens: 'bulk' } as const;
+  const base = { part: part.id } as const;
   const count: Term = {
     symbol: 'n',
     name: 'How many',
     quantity: { value: part.count, unit: 'count' },
     origin: { kind: 'entry', path: ['parts', part.id, 'count'] },
   };
-  const saved = reckoning({
+  const saved = figure(BULK.saved, {
     ...base,
-    key: 'bulk.saved',
     title: part.count === 1 ? 'Clay the core spares' : `Clay the cores spare, all ${part.count}`,
-    quantity: {
-      value: volume.quantity.value * ask.rho.quantity.value * part.count * (1 + waste.value / 100),
-      unit: 'g',
-    },
-    formula: 's = K × ρ × n × (1 + w)',
+    value: volume.quantity.value * ask.rho.quantity.value * part.count * (1 + waste.value / 100),
     terms: [termFrom('K', volume), ask.rho, count, waste.term('w')],
   });
   const prices = ask.uses.map((use) => ({ use, price: pricePerGram(context, use.clay) }));
@@ -148,19 +134,16 @@ function reckonSaved(context: PartContext, ask: AgainstAsk, volume: Reckoning): 
   };
   return [
     saved,
-    reckoning({
+    figure(BULK.savedCost, {
       ...base,
-      key: 'bulk.saved-cost',
-      title: 'Money the core spares',
-      quantity: { value: saved.quantity.value * mean, unit: 'money' },
-      formula: 'x = s × e',
+      value: saved.quantity.value * mean,
       terms: [termFrom('s', saved), perGram],
       note: 'By weight, not in whole packs; what the core itself costs is not taken off.',
     }),
   ];
 }
 
-function reckonMinutes(context: PartContext, ask: AgainstAsk): Reckoning[] {
+function reckonMinutes(context: PartFacts, ask: AgainstAsk): Reckoning[] {
   const { piece, part, own, shape, shrink } = context;
   const ids = new Set(ask.uses.map(({ clay }) => clay.id));
   const window = mixWindow(piece.clays.filter(({ id }) => ids.has(id)));
@@ -171,13 +154,9 @@ function reckonMinutes(context: PartContext, ask: AgainstAsk): Reckoning[] {
   const now = ask.thickest.quantity.value;
   const limit = sourced('bulk.limit', own);
   return [
-    reckoning({
-      key: 'bulk.saved-minutes',
+    figure(BULK.savedMinutes, {
       part: part.id,
-      lens: 'bulk',
-      title: 'Minutes of baking the core spares',
-      quantity: { value: of(solidMm) - of(now), unit: 'min' },
-      formula: 'd = p × (T − t) ÷ e, each at least b',
+      value: of(solidMm) - of(now),
       terms: [
         {
           symbol: 'p',
@@ -204,19 +183,19 @@ function reckonMinutes(context: PartContext, ask: AgainstAsk): Reckoning[] {
 }
 
 /** Core against solid: weight, clay, money, minutes in the oven, and how much a limb droops. */
-export function reckonAgainst(context: PartContext, ask: AgainstAsk): Against {
+export function reckonAgainst(context: PartFacts, ask: AgainstAsk): Reckoning[] {
   const { inside, volume } = ask;
-  const q = inside.kind ? coreDensity(context, inside.kind) : 0;
-  const coreG = (inside.coreMm3 / 1000) * q;
-  const weight = reckonWeight(context, ask, coreG);
-  if (!volume || inside.coreMm3 === 0) return { figures: [weight], coreG };
-  return {
-    figures: [
-      weight,
-      ...reckonSaved(context, ask, volume),
-      ...reckonMinutes(context, ask),
-      ...reckonSag(context, ask, q),
-    ],
-    coreG,
-  };
+  const weight = reckonWeight(context, ask, coreGrams(context, inside));
+  if (!volume || inside.coreMm3 === 0) return [weight];
+  return [
+    weight,
+    ...reckonSaved(context, ask, volume),
+    ...reckonMinutes(context, ask),
+    ...reckonSag(context, ask, inside.kind ? coreDensity(context, inside.kind) : 0),
+  ];
+}
+
+/** Mass of one core, g. */
+export function coreGrams(context: PartFacts, { kind, coreMm3 }: PartSolid): number {
+  return (coreMm3 / 1000) * (kind ? coreDensity(context, kind) : 0);
 }

@@ -1,11 +1,11 @@
+import type { PartFacts } from '../context/index.ts';
 import { type CoreAsk, coreAsk } from '../form/index.ts';
 import type { CoreKind } from '../handbook/index.ts';
 import { sourced, type Term } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { skinRow } from './skin.ts';
 
 /** The skin over a part’s core: the maker’s for this part, or the handbook’s for the scale. */
-export function skinOf({ part, own, scale }: PartContext): { readonly skinMm: number; readonly term: Term } {
+export function skinOf({ part, own, scale }: PartFacts): { readonly skinMm: number; readonly term: Term } {
   const { skinMm } = part.core;
   if (skinMm === null) {
     const row = sourced(skinRow(scale.ratio), own);
@@ -23,13 +23,13 @@ export function skinOf({ part, own, scale }: PartContext): { readonly skinMm: nu
 }
 
 /** What the part’s core is to be made of; null for none. */
-export function coreKindOf({ part, piece }: Pick<PartContext, 'part' | 'piece'>): CoreKind | null {
+export function coreKindOf({ part, piece }: Pick<PartFacts, 'part' | 'piece'>): CoreKind | null {
   const kind = part.core.kind === 'school' ? piece.brief.schools.core : part.core.kind;
   return kind === 'none' ? null : kind;
 }
 
 /** What is asked of the part’s core, miniature mm; null when none is wanted. */
-export function coreAskOf(context: PartContext): CoreAsk | null {
+export function coreAskOf(context: PartFacts): CoreAsk | null {
   if (coreKindOf(context) === null) return null;
   const apart: Record<string, number | null> = {};
   for (const { region, cored, skinMm } of context.part.regions)

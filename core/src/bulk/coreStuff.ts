@@ -1,10 +1,11 @@
+import type { PartFacts } from '../context/index.ts';
 import { CORES, type CoreKind } from '../handbook/index.ts';
-import { type Reckoning, reckoning, sourced, termFrom } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
+import { figure, type Reckoning, sourced, termFrom } from '../reckoning/index.ts';
+import { BULK } from './figures.ts';
 import { foilLengthMm, foilToTear } from './foil.ts';
 
 /** Mass of a core for its volume, g/cm³. */
-export function coreDensity({ part, own }: PartContext, kind: CoreKind): number {
+export function coreDensity({ part, own }: PartFacts, kind: CoreKind): number {
   const of = (row: string) => sourced(row, own).value;
   switch (kind) {
     case 'foil':
@@ -27,11 +28,10 @@ function heedOf(kind: CoreKind): string {
 }
 
 /** What to take for one core of a kind: a length of foil or wire, an area of card, a mass of fibre or clay. */
-export function reckonCoreStuff(context: PartContext, kind: CoreKind, volume: Reckoning): Reckoning {
+export function reckonCoreStuff(context: PartFacts, kind: CoreKind, volume: Reckoning): Reckoning {
   const { part, own } = context;
   const K = termFrom('K', volume);
   const mm3 = volume.quantity.value * 1000;
-  const base = { part: part.id, lens: 'bulk', key: `bulk.${kind}` } as const;
   const row = (id: string) => sourced(id, own);
   switch (kind) {
     case 'foil': {
@@ -41,11 +41,9 @@ export function reckonCoreStuff(context: PartContext, kind: CoreKind, volume: Re
         row('foil.width'),
       ];
       const lengthMm = foilLengthMm(mm3, packed.value, thick.value, width.value);
-      return reckoning({
-        ...base,
-        title: 'Foil to tear off, each',
-        quantity: { value: lengthMm / 1000, unit: 'm' },
-        formula: 'F = K × φ ÷ (e × w)',
+      return figure(BULK.foil, {
+        part: part.id,
+        value: lengthMm / 1000,
         terms: [K, packed.term('φ'), thick.term('e'), width.term('w')],
         note: `Tear off ${foilToTear(lengthMm, width.value)} at once: foil added to a finished ball does not hold to it.`,
       });
@@ -53,42 +51,34 @@ export function reckonCoreStuff(context: PartContext, kind: CoreKind, volume: Re
     case 'coil': {
       const [share, wire] = [row('core.coil-share'), row('core.coil-wire')];
       const value = (mm3 * share.value) / ((Math.PI / 4) * wire.value ** 2) / 1000;
-      return reckoning({
-        ...base,
-        title: 'Wire to wind, each',
-        quantity: { value, unit: 'm' },
-        formula: 'F = K × φ ÷ (π ÷ 4 × d²)',
+      return figure(BULK.coil, {
+        part: part.id,
+        value,
         terms: [K, share.term('φ'), wire.term('d')],
         note: heedOf(kind),
       });
     }
     case 'wood':
-      return reckoning({
-        ...base,
-        title: 'Wood in it, each',
-        quantity: { value: mm3 / 1000, unit: 'cm³' },
-        formula: 'F = K',
+      return figure(BULK.wood, {
+        part: part.id,
+        value: mm3 / 1000,
         terms: [K],
         note: heedOf(kind),
       });
     case 'card': {
       const thick = row('core.card-thickness');
-      return reckoning({
-        ...base,
-        title: 'Card to cut, each',
-        quantity: { value: mm3 / thick.value / 100, unit: 'cm²' },
-        formula: 'F = K ÷ e',
+      return figure(BULK.card, {
+        part: part.id,
+        value: mm3 / thick.value / 100,
         terms: [K, thick.term('e')],
         note: heedOf(kind),
       });
     }
     case 'fibre': {
       const density = row('core.fibre-density');
-      return reckoning({
-        ...base,
-        title: 'Fibre to wind, each',
-        quantity: { value: (mm3 / 1000) * density.value, unit: 'g' },
-        formula: 'F = K × ρ',
+      return figure(BULK.fibre, {
+        part: part.id,
+        value: (mm3 / 1000) * density.value,
         terms: [K, density.term('ρ')],
         note: heedOf(kind),
       });
@@ -96,11 +86,9 @@ export function reckonCoreStuff(context: PartContext, kind: CoreKind, volume: Re
     case 'air-dry': {
       const [density, shrink] = [row('core.air-dry-wet'), row('core.air-dry-shrink')];
       const value = ((mm3 / 1000) * density.value) / (1 - shrink.value / 100) ** 3;
-      return reckoning({
-        ...base,
-        title: 'Air-dry clay for the core, each',
-        quantity: { value, unit: 'g' },
-        formula: 'F = K × ρ ÷ (1 − s)³',
+      return figure(BULK.airDry, {
+        part: part.id,
+        value,
         terms: [K, density.term('ρ'), shrink.term('s')],
         note: heedOf(kind),
       });

@@ -10,14 +10,16 @@ export {
 export { type ClayShare, type ClayUse, claySharesOf } from './clayUses.ts';
 export { coreAskOf, coreKindOf, skinOf } from './coreOf.ts';
 export { coreDensity } from './coreStuff.ts';
+export { BULK } from './figures.ts';
 export { foilLengthMm, foilToTear } from './foil.ts';
 export { holeFor, reckonInserts } from './inserts.ts';
 export { type Packs, packsFor } from './packs.ts';
 export { type Layers, layersFor, panelPieces } from './panelPieces.ts';
 export { regionVolumes } from './partSolid.ts';
 export { type PartNeed, reckonClays } from './reckonClays.ts';
+export { againstSolid, bulkOfPart, claysOfPiece, holesOfPart, panelsOfPart } from './reckoners.ts';
 export { type PanelJoint, type PanelSheets, panelJoints, panelSheets, reckonPanels } from './reckonPanels.ts';
-export { type PartBulk, reckonPartBulk } from './reckonPart.ts';
+export { type BulkFacts, type PartBulk, reckonPartBulk } from './reckonPart.ts';
 export {
   nearestSetting,
   type RollerSetting,
@@ -44,6 +46,7 @@ export {
   type SheetNest,
   sizeOf,
 } from './sheetNest.ts';
+export { bulkSubject } from './subject.ts';
 export { thicknessAsk, thicknessCells } from './thicknessAsk.ts';
 export { type ThicknessAsk, type ThicknessMap, type ThickPlace, thicknessMap } from './thicknessMap.ts';
 export {

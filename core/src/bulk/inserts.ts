@@ -1,14 +1,15 @@
+import type { PartFacts } from '../context/index.ts';
 import type { Insert } from '../piece/index.ts';
 import {
+  figure,
   type Reckoning,
-  reckoning,
   type Sourced,
   sourced,
   type Term,
   type Verdict,
 } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { claySharesOf } from './clayUses.ts';
+import { BULK } from './figures.ts';
 
 /** Clearance round a thing by how it sits. */
 const CLEARANCE: Readonly<Record<Insert['fit'], string>> = {
@@ -18,7 +19,7 @@ const CLEARANCE: Readonly<Record<Insert['fit'], string>> = {
 };
 
 /** How much the clays of a part shrink together, as a share of every length, with where it comes from. */
-function shrinkOf(context: PartContext): Sourced & { readonly share: number } {
+function shrinkOf(context: PartFacts): Sourced & { readonly share: number } {
   const row = sourced('core.air-dry-shrink', context.own);
   const dry = claySharesOf(context).reduce(
     (sum, { clay, share }) => (clay.family === 'air-dry' ? sum + share : sum),
@@ -29,7 +30,7 @@ function shrinkOf(context: PartContext): Sourced & { readonly share: number } {
 
 /** What a hole of a size finds of room in its part. */
 function judgeRoom(
-  context: PartContext,
+  context: PartFacts,
   insert: Insert,
   holeMm: readonly [number, number],
   deepMm: number,
@@ -76,7 +77,7 @@ function judgeRoom(
   };
 }
 
-function entry(context: PartContext, { id, name }: Insert, symbol: string, value: number): Term {
+function entry(context: PartFacts, { id, name }: Insert, symbol: string, value: number): Term {
   return {
     symbol,
     name,
@@ -102,14 +103,14 @@ export function holeFor(
   return [grown(widthMm + round), grown(tall + round), grown(depthMm + Math.max(0, round / 2))];
 }
 
-function reckonInsert(context: PartContext, insert: Insert): Reckoning[] {
+function reckonInsert(context: PartFacts, insert: Insert): Reckoning[] {
   const { own, part } = context;
   const clearance = sourced(CLEARANCE[insert.fit], own);
   const shrink = shrinkOf(context);
   const [width, height, depth] = holeFor(insert, clearance.value, shrink.share);
   const isMark = insert.measured === 'mark';
   const shrinks = shrink.share > 0;
-  const base = { part: part.id, lens: 'bulk' } as const;
+  const base = { part: part.id } as const;
   const terms = (symbol: string, value: number): Term[] => [
     entry(context, insert, symbol, value),
     ...(isMark ? [] : [clearance.term('c')]),
@@ -118,11 +119,11 @@ function reckonInsert(context: PartContext, insert: Insert): Reckoning[] {
   const over = shrinks ? ' ÷ (1 − s)' : '';
   const across = isMark ? 'd' : '(d + 2 × c)';
   const figures = [
-    reckoning({
+    figure(BULK.hole, {
+      at: insert.id,
       ...base,
-      key: `bulk.hole.${insert.id}`,
       title: `Hole for the ${insert.name}, across`,
-      quantity: { value: width, unit: 'mm' },
+      value: width,
       formula: `o = ${across}${over}`,
       terms: terms('d', insert.widthMm),
       note: insert.removable
@@ -130,11 +131,11 @@ function reckonInsert(context: PartContext, insert: Insert): Reckoning[] {
         : 'Cells, magnets and plastics are not baked: bake round a dummy.',
       verdict: judgeRoom(context, insert, [width, height], depth),
     }),
-    reckoning({
+    figure(BULK.holeDepth, {
+      at: insert.id,
       ...base,
-      key: `bulk.hole-depth.${insert.id}`,
       title: `Hole for the ${insert.name}, deep`,
-      quantity: { value: depth, unit: 'mm' },
+      value: depth,
       formula: `t = ${isMark ? 'd' : '(d + c, at least d)'}${over}`,
       terms: terms('d', insert.depthMm),
     }),
@@ -142,11 +143,11 @@ function reckonInsert(context: PartContext, insert: Insert): Reckoning[] {
   if (insert.shape === 'round') return figures;
   return [
     ...figures,
-    reckoning({
+    figure(BULK.holeHeight, {
+      at: insert.id,
       ...base,
-      key: `bulk.hole-height.${insert.id}`,
       title: `Hole for the ${insert.name}, the other way`,
-      quantity: { value: height, unit: 'mm' },
+      value: height,
       formula: `u = ${across}${over}`,
       terms: terms('d', insert.heightMm),
     }),
@@ -154,6 +155,6 @@ function reckonInsert(context: PartContext, insert: Insert): Reckoning[] {
 }
 
 /** Holes for what is let into a part. */
-export function reckonInserts(context: PartContext): Reckoning[] {
+export function reckonInserts(context: PartFacts): Reckoning[] {
   return context.part.inserts.flatMap((insert) => reckonInsert(context, insert));
 }

@@ -15,7 +15,7 @@ import {
   type Piece,
 } from '../piece/index.ts';
 import { validateBook } from '../reckoning/index.ts';
-import { reckonPiece } from '../whole/index.ts';
+import { reckonPiece } from '../spine/index.ts';
 import { type BilledPart, breaksAtN, clayBill, holeFor, reckonThin, regionRows, thinLimbs } from './index.ts';
 
 const NOW = '2026-11-26T10:00:00Z';

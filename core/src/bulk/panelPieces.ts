@@ -1,6 +1,6 @@
+import type { PartFacts } from '../context/index.ts';
 import { scaledOutline } from '../drawing/index.ts';
 import { type Bevel, panelCuts } from '../form/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { type RollerSetting, rollerSettings } from './roller.ts';
 import type { FlatPiece } from './sheetNest.ts';
 
@@ -10,7 +10,7 @@ function edgesSay(bevels: readonly Bevel[]): string {
 }
 
 /** The panels of one of a part as they are cut, miniature mm; empty for a form of another kind. */
-export function panelPieces({ part, shrink }: PartContext): FlatPiece[] {
+export function panelPieces({ part, shrink }: PartFacts): FlatPiece[] {
   if (part.form.kind !== 'panels') return [];
   return panelCuts(part.form).map(({ name, face, bevels }) => ({
     name,
@@ -31,7 +31,7 @@ const MOST_LAYERS = 8;
 const NEAR = 0.06;
 
 /** The fewest sheets of one setting that come near a thickness. */
-export function layersFor(own: PartContext['own'], thicknessMm: number): Layers | null {
+export function layersFor(own: PartFacts['own'], thicknessMm: number): Layers | null {
   const settings = rollerSettings(own);
   let best: Layers | null = null;
   const off = (layers: Layers) => Math.abs(layers.thicknessMm / thicknessMm - 1);

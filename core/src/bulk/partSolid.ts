@@ -1,6 +1,6 @@
+import type { PartContext } from '../context/index.ts';
 import { type Core, type Shape, scaledAsk } from '../form/index.ts';
 import type { CoreKind } from '../handbook/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { coreAskOf, coreKindOf } from './coreOf.ts';
 
 /** What a part is of inside: its core, and the clay of every region. */

@@ -1,6 +1,7 @@
-import { type Reckoning, reckoning, sourced, type Term, termFrom } from '../reckoning/index.ts';
-import type { PieceContext } from '../whole/context.ts';
+import type { PieceContext } from '../context/index.ts';
+import { figure, type Reckoning, sourced, type Term, termFrom } from '../reckoning/index.ts';
 import type { ClayUse } from './clayUses.ts';
+import { BULK } from './figures.ts';
 import { packsFor } from './packs.ts';
 
 /** Clay one part takes of each kind. */
@@ -31,12 +32,11 @@ function reckonMass(clay: PieceClay, needs: readonly PartNeed[]): Reckoning {
           ...termFrom(symbols[i] ?? 'm', need.mass),
           quantity: { value: massOfClay(need, clay), unit: 'g' },
         }));
-  return reckoning({
-    key: `bulk.mass.${clay.id}`,
+  return figure(BULK.mass, {
+    at: clay.id,
     part: null,
-    lens: 'bulk',
     title: clay.name,
-    quantity: { value: taking.reduce((sum, need) => sum + massOfClay(need, clay), 0), unit: 'g' },
+    value: taking.reduce((sum, need) => sum + massOfClay(need, clay), 0),
     formula: terms.length > 0 ? `g = ${symbols.join(' + ')}` : `g = sum over ${taking.length} parts`,
     terms,
     note: 'Waste is counted in.',
@@ -63,30 +63,27 @@ function packTerm(context: PieceContext, clay: PieceClay): { grams: number; term
 function reckonPacks(context: PieceContext, clay: PieceClay, mass: Reckoning): Reckoning[] {
   const pack = packTerm(context, clay);
   const { packs, leftG } = packsFor(mass.quantity.value, pack.grams);
-  const base = { part: null, lens: 'bulk' } as const;
-  const count = reckoning({
+  const base = { part: null } as const;
+  const count = figure(BULK.packs, {
+    at: clay.id,
     ...base,
-    key: `bulk.packs.${clay.id}`,
     title: `${clay.name}: packs`,
-    quantity: { value: packs, unit: 'packs' },
-    formula: 'n = g ÷ p, rounded up',
+    value: packs,
     terms: [termFrom('g', mass), pack.term],
   });
-  const left = reckoning({
+  const left = figure(BULK.left, {
+    at: clay.id,
     ...base,
-    key: `bulk.left.${clay.id}`,
     title: `${clay.name}: left over`,
-    quantity: { value: leftG, unit: 'g' },
-    formula: 'l = n × p − g',
+    value: leftG,
     terms: [termFrom('n', count), pack.term, termFrom('g', mass)],
   });
   if (clay.packPrice === null) return [count, left];
-  const cost = reckoning({
+  const cost = figure(BULK.costOf, {
+    at: clay.id,
     ...base,
-    key: `bulk.cost.${clay.id}`,
     title: `${clay.name}: cost`,
-    quantity: { value: packs * clay.packPrice, unit: 'money' },
-    formula: 'c = n × q',
+    value: packs * clay.packPrice,
     terms: [
       termFrom('n', count),
       {
@@ -112,12 +109,9 @@ function reckonCost(
   const symbols = costs.map((_, i) => `c${SUBSCRIPTS[i] ?? i}`);
   const over = budget === null ? 0 : value - budget;
   return [
-    reckoning({
-      key: 'bulk.cost',
+    figure(BULK.cost, {
       part: null,
-      lens: 'bulk',
-      title: 'Clay, whole packs',
-      quantity: { value, unit: 'money' },
+      value,
       formula: `c = ${symbols.join(' + ')}`,
       terms: costs.map((cost, i) => termFrom(symbols[i] ?? 'c', cost)),
       note: unpriced.length === 0 ? undefined : `Without ${unpriced.join(', ')}: no price entered.`,

@@ -1,6 +1,7 @@
+import type { PartFacts } from '../context/index.ts';
 import { type PanelProof, panelProof } from '../form/index.ts';
-import { type Reckoning, reckoning, sourced, type Term, type Verdict } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
+import { figure, type Reckoning, sourced, type Term, type Verdict } from '../reckoning/index.ts';
+import { BULK } from './figures.ts';
 import { type Layers, layersFor, panelPieces } from './panelPieces.ts';
 import { nestOnSheets, type SheetNest } from './sheetNest.ts';
 
@@ -59,7 +60,7 @@ export interface PanelSheets {
 }
 
 /** Lays the panels of every copy of a part out on sheets of the roller’s width; null for a form of another kind. */
-export function panelSheets(context: PartContext): PanelSheets | null {
+export function panelSheets(context: PartFacts): PanelSheets | null {
   const { part, own, shrink } = context;
   if (part.form.kind !== 'panels') return null;
   const one = panelPieces(context);
@@ -86,7 +87,7 @@ export function panelSheets(context: PartContext): PanelSheets | null {
 /** More copies than this are laid out as so many sets of sheets. */
 const MOST_COPIES = 40;
 
-function reckonSheets(context: PartContext): Reckoning[] {
+function reckonSheets(context: PartFacts): Reckoning[] {
   const found = panelSheets(context);
   if (!found?.layers || context.part.mix.length === 0) return [];
   const { nest, layers } = found;
@@ -100,13 +101,9 @@ function reckonSheets(context: PartContext): Reckoning[] {
     origin: { kind: 'shape', says: 'laid out by their boxes' },
   });
   return [
-    reckoning({
-      key: 'bulk.sheets',
+    figure(BULK.sheets, {
       part: part.id,
-      lens: 'bulk',
-      title: 'Sheets to roll for its panels',
-      quantity: { value: nest.sheets.length * layers.count * sets, unit: 'count' },
-      formula: 'N = b × y, each w wide and at most l long',
+      value: nest.sheets.length * layers.count * sets,
       terms: [
         count('b', 'Sheets the panels are cut from', nest.sheets.length * sets),
         count('y', 'Layers of each', layers.count),
@@ -131,20 +128,16 @@ function reckonSheets(context: PartContext): Reckoning[] {
 }
 
 /** Whether the panels of a part close, and the sheets they are cut from; none for a form of another kind. */
-export function reckonPanels(context: PartContext): Reckoning[] {
+export function reckonPanels(context: PartFacts): Reckoning[] {
   const { part, own, shrink } = context;
   if (part.form.kind !== 'panels') return [];
   const proof = panelProof(part.form);
   const joints = panelJoints(proof, shrink);
   const limit = sourced('panel.closes', own);
   return [
-    reckoning({
-      key: 'bulk.panels-gap',
+    figure(BULK.panelsGap, {
       part: part.id,
-      lens: 'bulk',
-      title: 'Widest gap between its panels',
-      quantity: { value: Math.max(0, ...joints.map(({ offMm }) => offMm)), unit: 'mm' },
-      formula: 'g = widest gap along all edges that should meet, at most a',
+      value: Math.max(0, ...joints.map(({ offMm }) => offMm)),
       terms: [limit.term('a')],
       note: 'Looked at on the panels themselves, before their openings are cut.',
       verdict: judgeGap(joints, proof.open, limit.value),

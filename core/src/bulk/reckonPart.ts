@@ -1,8 +1,9 @@
-import type { Core } from '../form/index.ts';
+import type { PartContext, PartFacts } from '../context/index.ts';
+import type { Core, CoreFacts } from '../form/index.ts';
 import { CORES, type CoreKind } from '../handbook/index.ts';
 import {
+  figure,
   type Reckoning,
-  reckoning,
   sourced,
   type Term,
   termFrom,
@@ -10,16 +11,15 @@ import {
   type WayOut,
 } from '../reckoning/index.ts';
 import { cubicMm, density, massOf } from '../units/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { type ClayUse, claySharesOf, clayUses } from './clayUses.ts';
-import { type Against, reckonAgainst } from './coreAgainst.ts';
+import { type AgainstAsk, coreGrams } from './coreAgainst.ts';
 import { coreKindOf, skinOf } from './coreOf.ts';
 import { reckonCoreStuff } from './coreStuff.ts';
+import { BULK } from './figures.ts';
 import { type PartSolid, partSolid } from './partSolid.ts';
 
-/** Figures of a part’s bulk that other stages lean on. */
-export interface PartBulk {
-  readonly figures: readonly Reckoning[];
+/** What is known of a part’s bulk, as plain data. */
+export interface BulkFacts {
   /** Clay in one of them, cm³. */
   readonly solid: Reckoning;
   /** Clay to take for all of them, g, waste counted in. */
@@ -27,7 +27,7 @@ export interface PartBulk {
   /** Thickest clay, mm. */
   readonly thickest: Reckoning;
   /** In the part’s own frame; null when none is wanted. */
-  readonly core: Core | null;
+  readonly core: CoreFacts | null;
   /** What the core is made of; null without one. */
   readonly kind: CoreKind | null;
   /** Mass of one core, g. */
@@ -36,7 +36,22 @@ export interface PartBulk {
   readonly uses: readonly ClayUse[];
 }
 
-function waysToThin(context: PartContext, thickestMm: number, core: Core | null, region: string): WayOut[] {
+/** A part’s bulk with what other stages lean on. */
+export interface PartBulk extends BulkFacts {
+  readonly figures: readonly Reckoning[];
+  readonly core: Core | null;
+  /** What the same part of solid clay is held against. */
+  readonly against: AgainstAsk;
+}
+
+/** A part’s bulk without what only the one who reckons can ask of it. */
+export function bulkFacts({ solid, mass, thickest, core, kind, coreG, uses }: PartBulk): BulkFacts {
+  if (!core) return { solid, mass, thickest, core, kind, coreG, uses };
+  const { section: _, ...facts } = core;
+  return { solid, mass, thickest, core: facts, kind, coreG, uses };
+}
+
+function waysToThin(context: PartFacts, thickestMm: number, core: Core | null, region: string): WayOut[] {
   const { part } = context;
   const path = ['parts', part.id, 'core'];
   const held = part.regions.find((one) => one.region === region && !one.cored);
@@ -63,7 +78,7 @@ function waysToThin(context: PartContext, thickestMm: number, core: Core | null,
 }
 
 function judgeThickness(
-  context: PartContext,
+  context: PartFacts,
   thickestMm: number,
   limitMm: number,
   core: Core | null,
@@ -87,7 +102,7 @@ function judgeThickness(
 }
 
 /** Why some regions get no core, in words. */
-function withoutSays(context: PartContext, core: Core): string {
+function withoutSays(context: PartFacts, core: Core): string {
   const settled = context.part.regions.filter(({ cored }) => !cored).map(({ region }) => region);
   const thin = core.without.length === 0 ? '' : `No core, too thin for it: ${core.without.join(', ')}.`;
   const left = settled.length === 0 ? '' : `None wanted: ${settled.join(', ')}.`;
@@ -95,49 +110,41 @@ function withoutSays(context: PartContext, core: Core): string {
 }
 
 /** How far off the core of a form is that is measured on a grid: against one of ten times the cells. */
-function gridSays({ shape }: PartContext): string {
+function gridSays({ shape }: PartFacts): string {
   if (shape.error === 0) return '';
   return `Measured on a grid: to about ${shape.error > THIN_ERROR ? 8 : 5} %.`;
 }
 /** Volumes of bodies with thin limbs are rougher than this. */
 const THIN_ERROR = 0.02;
 
-function reckonCore(context: PartContext, core: Core, kind: CoreKind, coreMm3: number): Reckoning[] {
+function reckonCore(context: PartFacts, core: Core, kind: CoreKind, coreMm3: number): Reckoning[] {
   const { part, own } = context;
   const skin = skinOf(context);
-  const base = { part: part.id, lens: 'bulk' } as const;
-  const skinFigure = reckoning({
+  const base = { part: part.id } as const;
+  const skinFigure = figure(BULK.skin, {
     ...base,
-    key: 'bulk.skin',
-    title: 'Skin over the core',
-    quantity: { value: skin.skinMm, unit: 'mm' },
-    formula: 'k',
+    value: skin.skinMm,
     terms: [skin.term],
     note: part.regions.some((one) => one.cored && one.skinMm !== null)
       ? 'Some regions have a skin of their own.'
       : undefined,
   });
   const title = CORES.find(({ id }) => id === kind)?.title ?? kind;
-  const volume = reckoning({
+  const volume = figure(BULK.core, {
     ...base,
-    key: 'bulk.core',
     title: `Core of ${title}, volume`,
-    quantity: { value: coreMm3 / 1000, unit: 'cm³' },
-    formula: 'K = the form offset inward by k, where it is at least 2 × k + c thick',
+    value: coreMm3 / 1000,
     terms: [termFrom('k', skinFigure), sourced('bulk.core-least', own).term('c')],
     note: `${withoutSays(context, core)} ${gridSays(context)}`.trim() || undefined,
   });
   return [skinFigure, volume, reckonCoreStuff(context, kind, volume)];
 }
 
-function reckonSolid(context: PartContext, coreFigure: Reckoning | undefined, solid: PartSolid): Reckoning {
+function reckonSolid(context: PartFacts, coreFigure: Reckoning | undefined, solid: PartSolid): Reckoning {
   const { part, shape, shrink } = context;
-  return reckoning({
-    key: 'bulk.solid',
+  return figure(BULK.solid, {
     part: part.id,
-    lens: 'bulk',
-    title: 'Clay in it, each',
-    quantity: { value: solid.clayMm3 / 1000, unit: 'cm³' },
+    value: solid.clayMm3 / 1000,
     formula: coreFigure ? 'C = V − K' : 'C = V',
     terms: [
       {
@@ -166,17 +173,14 @@ function densityOf(uses: readonly ClayUse[], only: Term | undefined): Term {
   };
 }
 
-function reckonMass(context: PartContext, solid: Reckoning, rho: Term): Reckoning {
+function reckonMass(context: PartFacts, solid: Reckoning, rho: Term): Reckoning {
   const { part, own } = context;
   const waste = sourced('bulk.waste', own);
   const each = massOf(cubicMm(solid.quantity.value * 1000), density(rho.quantity.value));
-  return reckoning({
-    key: 'bulk.clay',
+  return figure(BULK.clay, {
     part: part.id,
-    lens: 'bulk',
     title: part.count === 1 ? 'Clay to take' : `Clay to take, all ${part.count}`,
-    quantity: { value: each * part.count * (1 + waste.value / 100), unit: 'g' },
-    formula: 'm = C × ρ × n × (1 + w)',
+    value: each * part.count * (1 + waste.value / 100),
     terms: [
       termFrom('C', solid),
       rho,
@@ -203,13 +207,9 @@ export function reckonPartBulk(context: PartContext): PartBulk | null {
   const ball = core?.thickestClay ?? shape.thickest;
   const limit = sourced('bulk.limit', own);
   const thickestMm = ball.diameterMm / shrink;
-  const thickest = reckoning({
-    key: 'bulk.thickest',
+  const thickest = figure(BULK.thickest, {
     part: part.id,
-    lens: 'bulk',
-    title: 'Thickest clay',
-    quantity: { value: thickestMm, unit: 'mm' },
-    formula: 't = largest ball in the clay, at most L',
+    value: thickestMm,
     terms: [limit.term('L')],
     note: kind ? `In the ${ball.region}, core taken off; its wires are not.` : `In the ${ball.region}.`,
     verdict: judgeThickness(context, thickestMm, limit.value, core, ball.region),
@@ -217,14 +217,15 @@ export function reckonPartBulk(context: PartContext): PartBulk | null {
   const uses = clayUses(context, inside);
   const rho = densityOf(uses, shares.length === 1 ? shares[0]?.term : undefined);
   const mass = reckonMass(context, solid, rho);
-  const against: Against = reckonAgainst(context, {
-    inside,
+  return {
+    figures: [...coreFigures, solid, mass, thickest],
     solid,
-    rho,
+    mass,
     thickest,
-    volume: coreFigures[1],
+    core,
+    kind,
+    coreG: coreGrams(context, inside),
     uses,
-  });
-  const figures = [...coreFigures, solid, mass, ...against.figures, thickest];
-  return { figures, solid, mass, thickest, core, kind, coreG: against.coreG, uses };
+    against: { inside, solid, rho, thickest, volume: coreFigures[1], uses },
+  };
 }

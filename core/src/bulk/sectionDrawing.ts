@@ -1,3 +1,4 @@
+import type { PartContext } from '../context/index.ts';
 import {
   type DrawItem,
   type Drawing,
@@ -9,7 +10,6 @@ import {
 import { extentOf } from '../form/index.ts';
 import type { CoreKind } from '../handbook/index.ts';
 import { formatMiniMm, miniMm } from '../units/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import type { PartBulk } from './reckonPart.ts';
 import type { ThicknessAsk } from './thicknessMap.ts';
 

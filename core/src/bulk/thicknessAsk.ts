@@ -1,7 +1,7 @@
+import type { PartFacts } from '../context/index.ts';
 import { sourced } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { coreAskOf } from './coreOf.ts';
-import type { PartBulk } from './reckonPart.ts';
+import type { BulkFacts } from './reckonPart.ts';
 import type { ThicknessAsk } from './thicknessMap.ts';
 
 /** Cells of the first look; the finest has so many in the least thickness that counts, as far as there may be. */
@@ -11,7 +11,7 @@ const IN_LEAST = 3;
 const MOST = 1_200_000;
 
 /** How finely a part is looked at, coarse to fine, cells: the thinnest clay that counts is seen in the end. */
-export function thicknessCells({ shape, shrink, own }: PartContext): number[] {
+export function thicknessCells({ shape, shrink, own }: PartFacts): number[] {
   const { min, max } = shape.box;
   const volume = ((max[0] - min[0]) * (max[1] - min[1]) * (max[2] - min[2])) / shrink ** 3;
   const cell = sourced('bulk.strong', own).value / IN_LEAST;
@@ -21,8 +21,8 @@ export function thicknessCells({ shape, shrink, own }: PartContext): number[] {
 
 /** What is asked of the clay of a part: its core and wires taken out, against the maker’s limits. */
 export function thicknessAsk(
-  context: PartContext,
-  bulk: PartBulk | null,
+  context: PartFacts,
+  bulk: BulkFacts | null,
   wires: ThicknessAsk['wires'],
 ): Omit<ThicknessAsk, 'cells'> {
   const { own, shrink } = context;

@@ -1,17 +1,18 @@
+import type { PartContext, PartFacts } from '../context/index.ts';
 import { type Bone, dot, minus, type Shape, type Vec3 } from '../form/index.ts';
 import { clayFamily } from '../handbook/index.ts';
 import {
+  figure,
   type Reckoning,
-  reckoning,
   type Sourced,
   sourced,
   type Term,
   termFrom,
   type Verdict,
 } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { type ClayUse, claySharesOf } from './clayUses.ts';
-import type { PartBulk } from './reckonPart.ts';
+import { BULK } from './figures.ts';
+import type { BulkFacts } from './reckonPart.ts';
 import type { ThicknessAsk } from './thicknessMap.ts';
 
 /** A slender length of a part that sticks out, miniature mm. */
@@ -106,7 +107,7 @@ function nearLines(at: Vec3, wires: Wires): number {
 }
 
 /** Bending strength of the weakest clay in a region. */
-function strengthIn(context: PartContext, uses: readonly ClayUse[], region: string): Sourced {
+function strengthIn(context: PartFacts, uses: readonly ClayUse[], region: string): Sourced {
   const clays = uses.filter((use) => use.region === region).map(({ clay }) => clay);
   const all = clays.length > 0 ? clays : claySharesOf(context).map(({ clay }) => clay);
   const rows = all.map(({ family }) => sourced(clayFamily(family).strength.id, context.own));
@@ -164,7 +165,7 @@ function judge({ region, bearsN, wired }: ThinLimb, loadN: number): Verdict {
 /** The weakest slender length of a part, against what comes on it; none where nothing is slender. */
 export function reckonThin(
   context: PartContext,
-  { uses }: Pick<PartBulk, 'uses'>,
+  { uses }: Pick<BulkFacts, 'uses'>,
   wires: Wires,
 ): Reckoning[] {
   const [worst, ...others] = thinLimbs(context, uses, wires);
@@ -180,13 +181,11 @@ export function reckonThin(
     quantity: { value, unit: 'mm' },
     origin: { kind: 'shape', says: `${worst.region} at this size` },
   });
-  const base = { part: part.id, lens: 'bulk' } as const;
-  const slender = reckoning({
+  const base = { part: part.id } as const;
+  const slender = figure(BULK.slender, {
     ...base,
-    key: 'bulk.slender',
     title: `Length of the ${worst.region} in thicknesses`,
-    quantity: { value: worst.lengthMm / worst.thickMm, unit: '' },
-    formula: 'λ = L ÷ d',
+    value: worst.lengthMm / worst.thickMm,
     terms: [
       term('L', 'Length', worst.lengthMm),
       term('d', 'Thinnest of the half it is held by', worst.thickMm),
@@ -194,12 +193,10 @@ export function reckonThin(
   });
   return [
     slender,
-    reckoning({
+    figure(BULK.thin, {
       ...base,
-      key: 'bulk.thin',
       title: `Clay of the ${worst.region} bears at its tip`,
-      quantity: { value: worst.bearsN, unit: 'N' },
-      formula: 'F = S × π × d² ÷ (32 × λ), against f',
+      value: worst.bearsN,
       terms: [
         strength.term('S'),
         term('d', 'Thinnest of the half it is held by', worst.thickMm),

@@ -1,7 +1,7 @@
+import type { PartContext } from '../context/index.ts';
 import { extentOf, type Form, type Ring, seenHull, type Vec2 } from '../form/index.ts';
 import { BASES, type BaseRow, type BaseShape } from '../handbook/index.ts';
 import { sourced } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { bestPlacing } from './convex.ts';
 import { feetOf } from './stack.ts';
 

@@ -14,7 +14,7 @@ import {
   validatePiece,
 } from '../piece/index.ts';
 import type { Reckoning } from '../reckoning/index.ts';
-import { reckonPiece } from '../whole/index.ts';
+import { reckonPiece } from '../spine/index.ts';
 import { baseForm, weighBases, whyUnjudged } from './index.ts';
 
 const NOW = '2026-05-01T09:00:00Z';

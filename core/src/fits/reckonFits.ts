@@ -1,8 +1,9 @@
+import type { PartContext, PieceContext } from '../context/index.ts';
 import { extentOf, hull, type PanelsForm, type Vec2 } from '../form/index.ts';
 import type { Fit, FitOpening } from '../piece/index.ts';
 import {
+  figure,
   type Reckoning,
-  reckoning,
   type Sourced,
   sourced,
   type Term,
@@ -10,9 +11,9 @@ import {
   type WayOut,
 } from '../reckoning/index.ts';
 import { formatMiniMm, miniMm } from '../units/index.ts';
-import type { PartContext, PieceContext } from '../whole/context.ts';
 import { nextBase } from './bases.ts';
 import { bestPlacing, roomUnder } from './convex.ts';
+import { FITS } from './figures.ts';
 import { openingRing } from './opening.ts';
 import { clearingPose, rideAsPosed } from './ride.ts';
 import { alongWith, feetOf, frontOf, heightOf, topOf } from './stack.ts';
@@ -61,12 +62,11 @@ function figureOf({ fit, part, on }: Pair, title: string, judged: Judged): Recko
       : marginMm < tight.value
         ? { level: 'doubtful', wording: 'room', says: good, margin, waysOut: waysOut.slice(0, 2) }
         : { level: 'good', wording: 'room', says: good, margin, waysOut: [] };
-  return reckoning({
-    key: `fit.${fit.id}`,
+  return figure(FITS.fit, {
+    at: fit.id,
     part: part.part.id,
-    lens: 'size',
     title: `${title} ${on.part.name}`,
-    quantity: margin,
+    value: marginMm,
     formula: `${judged.formula}, tight under a`,
     terms: [...judged.terms, tight.term('a')],
     verdict,
@@ -375,13 +375,11 @@ function beside({ fit, part, on }: Pair): Reckoning {
       null,
     );
   const near = at && Math.abs(at.y - small) < 0.06 * large ? `: about to its ${at.name}` : '';
-  return reckoning({
-    key: `beside.${fit.id}`,
+  return figure(FITS.beside, {
+    at: fit.id,
     part: part.part.id,
-    lens: 'size',
     title: `Beside ${on.part.name}`,
-    quantity: { value: (100 * small) / large, unit: '%' },
-    formula: 'q = h ÷ H',
+    value: (100 * small) / large,
     terms: [
       term('h', `${part.part.name}, height`, small, fromShape('box round the form')),
       term('H', `${on.part.name}, height`, large, fromShape('box round the form')),
@@ -414,9 +412,14 @@ function pairOf(context: PieceContext, contexts: ReadonlyMap<string, PartContext
   return part && on && part !== on ? { context, contexts, fit, part, on } : null;
 }
 
-/** How every two parts that are to go together do, by their true outlines and solids. */
-export function reckonFits(context: PieceContext, contexts: ReadonlyMap<string, PartContext>): Reckoning[] {
+/** How a part goes together with each it is to go with, by their true outlines and solids. */
+export function reckonFits(
+  context: PieceContext,
+  contexts: ReadonlyMap<string, PartContext>,
+  part: string,
+): Reckoning[] {
   return context.piece.fits.flatMap((fit): Reckoning[] => {
+    if (fit.part !== part) return [];
     const pair = pairOf(context, contexts, fit);
     const judged = pair ? reckonFit(pair) : '';
     return typeof judged === 'string' ? [] : [judged];

@@ -1,12 +1,12 @@
+import type { PartContext, PartFacts } from '../context/index.ts';
 import { levelHull, type Ring, type Vec2 } from '../form/index.ts';
 import type { Fit, Piece } from '../piece/index.ts';
-import type { PartContext } from '../whole/context.ts';
 
 /** Share of a part's height at which its feet are looked at. */
 const FEET = 0.02;
 
 /** Height of a part on the bench, mm. */
-export function heightOf({ shape, shrink }: PartContext): number {
+export function heightOf({ shape, shrink }: PartFacts): number {
   return (shape.box.max[1] - shape.box.min[1]) / shrink;
 }
 

@@ -14,9 +14,10 @@ export { type MatingEdges, type PanelProof, type PanelSide, panelProof } from '.
 export { type Heroic, PLAIN } from './person/index.ts';
 export { poseOf } from './poseOf.ts';
 export { type Handle, type Posed, poseBody, poseGrid, pulled, puppetOf } from './posing.ts';
+export { factsOf } from './shapeFacts.ts';
 export { makeShapeStore, type ShapeStore, shapeOf } from './shapeOf.ts';
 export { seenHull } from './side.ts';
 export { smallestBox, type TurnedBox } from './smallestBox.ts';
-export { findStarts, STARTS, type Start } from './starts/index.ts';
+export { findStarts, STARTS, type Start, startOf } from './starts/index.ts';
 export type * from './types.ts';
 export { cross, dot, minus } from './vectors.ts';

@@ -69,12 +69,10 @@ export interface FormMeasure {
   readonly to: Vec2;
 }
 
-/** The bulk put inside a form. */
-export interface Core {
+/** What is known of the bulk put inside a form, as plain data. */
+export interface CoreFacts {
   /** 0 when the form is too thin for one. */
   readonly volumeMm3: number;
-  /** Section of the core in the front view. */
-  section(): Outline;
   /** Diameter of the largest ball in the clay that is left, and where. */
   readonly thickestClay: InnerBall;
   /** Where it balances; absent where that is not known. */
@@ -87,6 +85,12 @@ export interface Core {
   readonly without: readonly string[];
 }
 
+/** The bulk put inside a form. */
+export interface Core extends CoreFacts {
+  /** Section of the core in the front view. */
+  section(): Outline;
+}
+
 /** A straight length of a body’s inside, where a wire may run. */
 export interface Bone {
   readonly region: string;
@@ -96,8 +100,8 @@ export interface Bone {
   readonly radii: readonly number[];
 }
 
-/** What follows from a form, in the part's own frame; nothing of it depends on the scale. */
-export interface Shape {
+/** What is known of the solid of a form as plain data, in the part's own frame; nothing of it depends on the scale. */
+export interface ShapeFacts {
   readonly box: Box;
   readonly volumeMm3: number;
   readonly areaMm2: number;
@@ -115,6 +119,12 @@ export interface Shape {
   readonly regions: readonly string[];
   /** Volume of every region; where two overlap it belongs to the first. Absent for a form of one. */
   readonly byRegion?: ReadonlyMap<string, number>;
+  /** Lengths that a wire may run along, trunk first; absent for forms that have none. */
+  readonly bones?: readonly Bone[];
+}
+
+/** What follows from a form, in the part's own frame; nothing of it depends on the scale. */
+export interface Shape extends ShapeFacts {
   /**
    * Signed distances on a grid round the solid, for a surface, a section or a file.
    *
@@ -124,8 +134,6 @@ export interface Shape {
   sample(cellMm: number): Grid;
   /** Its exact triangles, facing outward; absent where the surface is taken from a grid. */
   triangles?(): Mesh;
-  /** Lengths that a wire may run along, trunk first; absent for forms that have none. */
-  readonly bones?: readonly Bone[];
   /** Distance to the surface for places inside, negative; what is outside may be infinite. Goes with the bones. */
   readonly inside?: Field;
   /** Signed distances anywhere; null where they are only known on a grid. */

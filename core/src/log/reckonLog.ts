@@ -1,6 +1,7 @@
+import type { PieceContext } from '../context/index.ts';
 import type { LogEntry } from '../piece/index.ts';
-import { type Reckoning, reckoning, type Term, termFrom, type Verdict } from '../reckoning/index.ts';
-import type { PieceContext } from '../whole/context.ts';
+import { figure, type Reckoning, type Term, termFrom, type Verdict } from '../reckoning/index.ts';
+import { LOG } from './figures.ts';
 
 /** Finds a figure that was already reckoned. */
 type Find = (part: string | null, key: string) => Reckoning | undefined;
@@ -73,26 +74,22 @@ function reckonBakeEntry(entry: LogEntry, find: Find): Reckoning[] {
   if (!bake || !wanted || !hold) return [];
   const { low: lowC = wanted.quantity.value, high: highC = wanted.quantity.value } = wanted.quantity;
   const { low: lowMin = hold.quantity.value, high: highMin = hold.quantity.value } = hold.quantity;
-  const base = { part: entry.part ?? null, lens: 'log' } as const;
+  const base = { part: entry.part ?? null } as const;
   return [
-    reckoning({
+    figure(LOG.heat, {
+      at: entry.id,
       ...base,
-      key: `log.heat.${entry.id}`,
-      title: 'Baked at, against the card',
-      quantity: { value: bake.temperatureC - wanted.quantity.value, unit: '°C apart' },
-      formula: 'd = B − T',
+      value: bake.temperatureC - wanted.quantity.value,
       terms: [
         entryTerm('B', 'Baked at', entry, 'temperatureC', bake.temperatureC, '°C'),
         termFrom('T', wanted),
       ],
       verdict: judgeHeat(bake.temperatureC, lowC, highC),
     }),
-    reckoning({
+    figure(LOG.time, {
+      at: entry.id,
       ...base,
-      key: `log.time.${entry.id}`,
-      title: 'Baked for, against the card',
-      quantity: { value: bake.minutes - hold.quantity.value, unit: 'min' },
-      formula: 'd = B − h',
+      value: bake.minutes - hold.quantity.value,
       terms: [entryTerm('B', 'Baked for', entry, 'minutes', bake.minutes, 'min'), termFrom('h', hold)],
       verdict: judgeTime(bake.minutes, lowMin, highMin),
     }),

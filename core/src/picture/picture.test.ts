@@ -4,7 +4,7 @@ import { lowWaterFerry } from '../demo/index.ts';
 import { makeShapeStore, type Vec2 } from '../form/index.ts';
 import { readPiece, writePiece } from '../piece/file.ts';
 import { DEFAULT_REFERENCE, type PictureId, type Reference, type Spot, type Taking } from '../piece/index.ts';
-import { reckonPiece } from '../whole/index.ts';
+import { reckonPiece } from '../spine/index.ts';
 import { calibrationOf, homography, type Marked, PictureFaultError, squared, takeMeasure } from './index.ts';
 
 const NOW = '2026-05-01T09:00:00Z';

@@ -1,7 +1,8 @@
+import type { PieceContext } from '../context/index.ts';
 import type { Reference, Taking } from '../piece/index.ts';
-import { type Reckoning, reckoning, sourced, type Term } from '../reckoning/index.ts';
-import type { PieceContext } from '../whole/context.ts';
+import { figure, type Reckoning, sourced, type Term } from '../reckoning/index.ts';
 import { PictureFaultError } from './errors.ts';
+import { PICTURE } from './figures.ts';
 import { takeMeasure } from './takings.ts';
 
 /** What the picture was measured by, as terms. */
@@ -37,17 +38,13 @@ function reckonTaking(context: PieceContext, reference: Reference, taking: Takin
     const kind = reference.square ? 'square' : 'known';
     const formula = FORMULAS[kind][isAngle ? 'angle' : 'length'];
     return [
-      reckoning({
-        key: `${isAngle ? 'angle' : 'taking'}.${taking.id}`,
+      figure(isAngle ? PICTURE.angle : PICTURE.taking, {
+        at: taking.id,
         part: null,
-        lens: 'size',
         title: taking.name,
-        quantity: {
-          value: value * by,
-          unit: isAngle ? '°' : 'mm in life',
-          low: Math.max(0, value - error) * by,
-          high: (value + error) * by,
-        },
+        value: value * by,
+        low: Math.max(0, value - error) * by,
+        high: (value + error) * by,
         formula: `${formula}, spots off by c px`,
         terms: [...knownTerms(reference), { ...click.term('c'), quantity: { value: click.value, unit: '' } }],
         note: reference.square

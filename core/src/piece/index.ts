@@ -1,3 +1,4 @@
+export { changesBetween, type PieceChanges, withChanges } from './changes.ts';
 export * from './constants.ts';
 export * from './defaults.ts';
 export { partDepths } from './depths.ts';

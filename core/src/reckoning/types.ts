@@ -13,7 +13,12 @@ export type DocumentPath = readonly string[];
 
 /** Where a number that was put in came from. */
 export type Origin =
-  | { readonly kind: 'entry'; readonly path: DocumentPath }
+  | {
+      readonly kind: 'entry';
+      readonly path: DocumentPath;
+      /** It stands as the catalogue has it: the maker has typed nothing there. */
+      readonly isCatalogue?: true;
+    }
   | {
       readonly kind: 'handbook';
       readonly row: string;

@@ -1,16 +1,30 @@
 import type { RouteStep } from '../piece/index.ts';
 import {
+  type FigureKind,
+  figure,
   type Reckoning,
-  reckoning,
   type Term,
   termFrom,
   type Verdict,
   type WayOut,
 } from '../reckoning/index.ts';
 import { compareRoutes } from './compare.ts';
+import { ROUTE } from './figures.ts';
 import { judgeRoute, putInOrder, type RouteJudged } from './judgeRoute.ts';
 import { type ProposeGround, proposeRoute, routeOf, unbakedParts } from './propose.ts';
 import { StepTime } from './timing.ts';
+
+/** What is known of the route of a piece, as plain data. */
+export interface RouteFacts {
+  readonly route: ReturnType<typeof routeOf>;
+  /** Whether the maker has taken it over. */
+  readonly isOwn: boolean;
+  readonly judged: RouteJudged;
+  /** Parts that are never baked. */
+  readonly unbaked: readonly string[];
+  /** Minutes of every step. */
+  readonly times: ReadonlyMap<string, { readonly handsMin: number; readonly waitMin: number }>;
+}
 
 /** The route of a piece with its times and how its order stands. */
 export interface RouteReckoned {
@@ -28,8 +42,7 @@ export interface RouteReckoned {
 }
 
 function total(
-  key: string,
-  title: string,
+  kind: FigureKind,
   what: 'handsMin' | 'waitMin',
   steps: readonly RouteStep[],
   times: ReadonlyMap<string, StepTime>,
@@ -42,13 +55,9 @@ function total(
     quantity: { value: sum, unit: 'min' },
     origin: { kind: 'shape', says: `${open.length} steps, each with its own working` },
   };
-  return reckoning({
-    key,
+  return figure(kind, {
     part: null,
-    lens: 'bench',
-    title,
-    quantity: { value: sum / 60, unit: 'h' },
-    formula: 'h = t ÷ 60',
+    value: sum / 60,
     terms: [term],
   });
 }
@@ -91,13 +100,9 @@ function reckonMissing(ground: ProposeGround, route: RouteReckoned['route'], isO
   const names = missing.slice(0, MOST_NAMED).map(({ name }) => name);
   const more = missing.length - names.length;
   return [
-    reckoning({
-      key: 'route.missing',
+    figure(ROUTE.missing, {
       part: null,
-      lens: 'bench',
-      title: 'Parts that no step makes',
-      quantity: { value: missing.length, unit: 'count' },
-      formula: 'n = parts of clay without a step of clay',
+      value: missing.length,
       terms: [],
       verdict: {
         level: 'doubtful',
@@ -164,17 +169,13 @@ export function reckonRoute(ground: ProposeGround): RouteReckoned {
   });
   const found = { route, puts, ground, isOwn: ground.piece.route !== null, times, judged, unbaked };
   if (route.steps.length === 0) return { ...found, figures: [] };
-  const order = reckoning({
-    key: 'route.order',
+  const order = figure(ROUTE.order, {
     part: null,
-    lens: 'bench',
-    title: 'Steps out of order',
-    quantity: { value: judged.faults.length, unit: 'count' },
-    formula: 'n = pairs that do not hold',
+    value: judged.faults.length,
     terms: [],
     verdict: judgeOrder(found),
   });
-  const hands = total('route.hands', 'Still to be done at the bench', 'handsMin', route.steps, times);
+  const hands = total(ROUTE.hands, 'handsMin', route.steps, times);
   const left = ground.find(null, 'brief.hours');
   return {
     ...found,
@@ -187,7 +188,7 @@ export function reckonRoute(ground: ProposeGround): RouteReckoned {
             verdict: judgeHours(hands, left),
           }
         : hands,
-      total('route.waits', 'Still to be waited for, in a row', 'waitMin', route.steps, times),
+      total(ROUTE.waits, 'waitMin', route.steps, times),
       order,
       ...reckonMissing(ground, route, found.isOwn),
     ],

@@ -15,7 +15,7 @@ import {
   setAt,
   validatePiece,
 } from '../piece/index.ts';
-import { reckonPiece } from '../whole/index.ts';
+import { reckonPiece } from '../spine/index.ts';
 import {
   addRelation,
   addStep,

@@ -1,12 +1,6 @@
 import type { Piece, RouteStep } from '../piece/index.ts';
-import {
-  type OwnValues,
-  type Reckoning,
-  reckoning,
-  sourced,
-  type Term,
-  termFrom,
-} from '../reckoning/index.ts';
+import { figure, type OwnValues, type Reckoning, sourced, type Term, termFrom } from '../reckoning/index.ts';
+import { STEP } from './figures.ts';
 
 /** What the time of a step leans on. */
 export interface TimingGround {
@@ -237,7 +231,7 @@ function waitOf(step: RouteStep, ground: TimingGround): Worked {
   }
 }
 
-function figure(step: RouteStep, what: 'hands' | 'wait', worked: Worked, entered: number | null): Reckoning {
+function timeOf(step: RouteStep, what: 'hands' | 'wait', worked: Worked, entered: number | null): Reckoning {
   const field = what === 'hands' ? 'handsMin' : 'waitMin';
   const { value, formula, terms }: Worked =
     entered === null
@@ -254,12 +248,11 @@ function figure(step: RouteStep, what: 'hands' | 'wait', worked: Worked, entered
             },
           ],
         };
-  return reckoning({
-    key: `route.${what}.${step.id}`,
+  return figure(STEP[what], {
+    at: step.id,
     part: null,
-    lens: 'bench',
     title: `${step.title}, ${what === 'hands' ? 'at the bench' : 'waiting'}`,
-    quantity: { value, unit: 'min' },
+    value,
     formula,
     terms,
   });
@@ -282,11 +275,11 @@ export class StepTime {
   /** With its working, made when it is asked for: a route may have tens of thousands of steps. */
   get hands(): Reckoning {
     const [step, ground] = [this.#step, this.#ground];
-    return figure(step, 'hands', step.handsMin === null ? handsOf(step, ground) : NOTHING, step.handsMin);
+    return timeOf(step, 'hands', step.handsMin === null ? handsOf(step, ground) : NOTHING, step.handsMin);
   }
 
   get wait(): Reckoning {
     const [step, ground] = [this.#step, this.#ground];
-    return figure(step, 'wait', step.waitMin === null ? waitOf(step, ground) : NOTHING, step.waitMin);
+    return timeOf(step, 'wait', step.waitMin === null ? waitOf(step, ground) : NOTHING, step.waitMin);
   }
 }

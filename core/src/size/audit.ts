@@ -1,8 +1,9 @@
+import type { PieceContext } from '../context/index.ts';
 import { LIFE_SIZES, type Row } from '../handbook/index.ts';
 import type { FoundThing } from '../piece/index.ts';
-import { type Reckoning, reckoning, sourced, termFrom, type Verdict } from '../reckoning/index.ts';
+import { figure, type Reckoning, sourced, termFrom, type Verdict } from '../reckoning/index.ts';
 import { formatMiniMm, formatRealMetric, miniMm, realMm } from '../units/index.ts';
-import type { PieceContext } from '../whole/context.ts';
+import { SIZE } from './figures.ts';
 import { howItReads, standIns } from './readsAs.ts';
 
 function meantRow({ meant }: FoundThing): Row | undefined {
@@ -49,12 +50,12 @@ export function reckonFound(context: PieceContext): Reckoning[] {
     const value = thing.acrossMm * scale.ratio;
     const range =
       scale.low === scale.high ? {} : { low: thing.acrossMm * scale.low, high: thing.acrossMm * scale.high };
-    return reckoning({
-      key: `found.${thing.id}`,
+    return figure(SIZE.found, {
+      at: thing.id,
       part: null,
-      lens: 'size',
       title: thing.name,
-      quantity: { value, unit: 'mm in life', ...range },
+      value,
+      ...range,
       formula: meant ? 'L = b × s, held against u' : 'L = b × s',
       terms: [
         {

@@ -1,8 +1,8 @@
+import type { PartFacts } from '../context/index.ts';
 import { type Term, termFrom } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
 
 /** The scale as the divisor of a life length; nothing for a part already sized on the bench. */
-export function overScale(context: PartContext): { formula: string; terms: Term[] } {
+export function overScale(context: PartFacts): { formula: string; terms: Term[] } {
   if (context.part.sized === 'miniature') return { formula: '', terms: [] };
   const { quantity } = context.scaleFigure;
   return {
@@ -12,13 +12,13 @@ export function overScale(context: PartContext): { formula: string; terms: Term[
 }
 
 /** Unit of a length in the part's own frame. */
-export function frameUnit({ part }: PartContext): 'mm in life' | 'mm' {
+export function frameUnit({ part }: PartFacts): 'mm in life' | 'mm' {
   return part.sized === 'life' ? 'mm in life' : 'mm';
 }
 
 /** A length of the form on the bench; a figure scale gives a range. */
 export function throughScale(
-  { scale, part }: PartContext,
+  { scale, part }: PartFacts,
   lengthMm: number,
 ): { value: number; low?: number; high?: number } {
   if (part.sized === 'miniature') return { value: lengthMm };

@@ -1,5 +1,5 @@
+import type { PartContext } from '../context/index.ts';
 import { extentOf, type FormMeasure, type Vec2 } from '../form/index.ts';
-import type { PartContext } from '../whole/context.ts';
 
 /** The end of a dimension line that can be pulled. */
 export interface Grip {

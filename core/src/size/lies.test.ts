@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { lowWaterFerry } from '../demo/index.ts';
 import { makeShapeStore, STARTS, type Vec2 } from '../form/index.ts';
 import type { Piece } from '../piece/index.ts';
-import { reckonPiece } from '../whole/index.ts';
+import { reckonPiece } from '../spine/index.ts';
 import { type Body, carverFits, partingHeights, plainestLie } from './index.ts';
 
 /** A block standing on the floor. */

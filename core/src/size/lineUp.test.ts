@@ -3,13 +3,15 @@ import { lowWaterFerry } from '../demo/index.ts';
 import type { DrawItem, Drawing } from '../drawing/index.ts';
 import { extentOf, makeShapeStore } from '../form/index.ts';
 import type { Part, PartId, Piece } from '../piece/index.ts';
-import { soundParts } from '../whole/index.ts';
+import { reckonPiece } from '../spine/index.ts';
 import { lineUp, sketch } from './index.ts';
 
 const NOW = '2026-05-01T09:00:00Z';
 const shapes = makeShapeStore();
 const ferry = lowWaterFerry(NOW);
-const partsOf = (piece: Piece) => soundParts(piece, { shapes, workshopOwn: {}, now: NOW });
+const partsOf = (piece: Piece) => [
+  ...reckonPiece(piece, { shapes, workshopOwn: {}, now: NOW }).contexts.values(),
+];
 const contexts = partsOf(ferry);
 
 type Area = Extract<DrawItem, { kind: 'area' }>;

@@ -1,6 +1,6 @@
+import type { PartContext } from '../context/index.ts';
 import { type DrawItem, type Drawing, dimension } from '../drawing/index.ts';
 import { formatMiniMm, miniMm } from '../units/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { type Grip, pulledMeasure } from './grips.ts';
 import { areaOf, standAt, standSideBySide } from './standing.ts';
 

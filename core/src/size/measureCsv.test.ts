@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { lowWaterFerry } from '../demo/index.ts';
 import { makeShapeStore } from '../form/index.ts';
-import { reckonPiece } from '../whole/index.ts';
+import { reckonPiece } from '../spine/index.ts';
 import { measureCsv, takeMade } from './measureCsv.ts';
 
 const NOW = '2026-05-01T09:00:00Z';

@@ -1,8 +1,8 @@
 import Papa from 'papaparse';
+import type { PartFacts } from '../context/index.ts';
 import { recordMeasure } from '../log/index.ts';
 import type { Part, Piece } from '../piece/index.ts';
 import { formatInchFraction, miniMm } from '../units/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { allowedFor, lastMade } from './reckonSize.ts';
 
 /** Columns of the table of measures, in order; lengths in mm with a point. */
@@ -23,7 +23,7 @@ export const MEASURE_COLUMNS = [
 /** Digits kept of a millimetre. */
 const DIGITS = 3;
 
-function rowsOf(context: PartContext): Record<(typeof MEASURE_COLUMNS)[number], string>[] {
+function rowsOf(context: PartFacts): Record<(typeof MEASURE_COLUMNS)[number], string>[] {
   const { part, shape, shrink, scale } = context;
   const mm = (value: number | null) => (value === null ? '' : String(Number(value.toFixed(DIGITS))));
   return shape.measures.map((measure) => {
@@ -47,7 +47,7 @@ function rowsOf(context: PartContext): Record<(typeof MEASURE_COLUMNS)[number], 
 }
 
 /** Every measure of parts as CSV (RFC 4180), in their order. */
-export function measureCsv(contexts: readonly PartContext[]): string {
+export function measureCsv(contexts: readonly PartFacts[]): string {
   return `${Papa.unparse(contexts.flatMap(rowsOf), { columns: [...MEASURE_COLUMNS], newline: '\r\n' })}\r\n`;
 }
 
@@ -81,7 +81,7 @@ function partOf({ parts }: Piece, id: string): Part | undefined {
  */
 export function takeMade(
   piece: Piece,
-  contexts: ReadonlyMap<string, PartContext>,
+  contexts: ReadonlyMap<string, PartFacts>,
   text: string,
   now: string,
 ): MadeIn {

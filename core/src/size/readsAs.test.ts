@@ -3,8 +3,8 @@ import { lowWaterFerry } from '../demo/index.ts';
 import { makeShapeStore } from '../form/index.ts';
 import { handbookRow, LIFE_SIZES } from '../handbook/index.ts';
 import { setAt } from '../piece/index.ts';
+import { reckonPiece } from '../spine/index.ts';
 import { realMm } from '../units/index.ts';
-import { reckonPiece } from '../whole/index.ts';
 import { howItReads, likenesses, standIns } from './index.ts';
 
 describe('what a size reads as', () => {

@@ -1,7 +1,8 @@
+import type { PartContext, PartFacts } from '../context/index.ts';
 import { type Box, panelCuts, type Side, scaledBox, seenHull, type Vec2 } from '../form/index.ts';
-import { type Reckoning, reckoning, sourced, type Verdict } from '../reckoning/index.ts';
+import { figure, type Reckoning, sourced, type Verdict } from '../reckoning/index.ts';
 import { formatMiniMm, miniMm } from '../units/index.ts';
-import type { PartContext } from '../whole/context.ts';
+import { SIZE } from './figures.ts';
 import { type Body, carverFits, type Lie, partingHeights, plainestLie, type Room } from './lies.ts';
 
 /** The ways a body is looked at to be put down. */
@@ -33,21 +34,21 @@ function lieSays({ kind, degrees }: Lie): string {
 }
 
 /** Joints of the form between two heights, by name. */
-function jointsBetween({ shape, shrink }: PartContext, low: number, high: number): string[] {
+function jointsBetween({ shape, shrink }: PartFacts, low: number, high: number): string[] {
   return shape.joints
     .filter(({ at }) => at[1] / shrink >= low && at[1] / shrink <= high)
     .map(({ name }) => name);
 }
 
 /** Whether every panel of a part of panels lies on the floor of the oven by itself. */
-function panelsLie({ part, shrink }: PartContext, { widthMm, depthMm }: Room): boolean {
+function panelsLie({ part, shrink }: PartFacts, { widthMm, depthMm }: Room): boolean {
   if (part.form.kind !== 'panels') return false;
   return panelCuts(part.form).every((cut) =>
     carverFits(cut.widthMm / shrink, cut.heightMm / shrink, widthMm, depthMm),
   );
 }
 
-function waysOut(context: PartContext, body: Body, room: Room) {
+function waysOut(context: PartFacts, body: Body, room: Room) {
   const smaller = { says: 'or bake it in a larger oven: set its sizes in the Workshop' };
   if (panelsLie(context, room))
     return [{ says: 'bake its panels one by one, lying, and join them when baked' }, smaller];
@@ -62,7 +63,7 @@ function waysOut(context: PartContext, body: Body, room: Room) {
   ];
 }
 
-function judge(context: PartContext, body: Body, room: Room, lie: Lie, tightMm: number): Verdict {
+function judge(context: PartFacts, body: Body, room: Room, lie: Lie, tightMm: number): Verdict {
   const margin = { value: lie.marginMm, unit: 'mm' } as const;
   const mm = formatMiniMm(miniMm(Math.abs(lie.marginMm)));
   if (lie.marginMm < 0)
@@ -98,13 +99,9 @@ export function reckonOven(context: PartContext): Reckoning[] {
   const body = bodyOf(context);
   const lie = plainestLie(body, room);
   return [
-    reckoning({
-      key: 'size.oven',
+    figure(SIZE.oven, {
       part: context.part.id,
-      lens: 'size',
-      title: 'Room in the oven',
-      quantity: { value: lie.marginMm, unit: 'mm' },
-      formula: 'r = least of W, D, H, each less 2 × c, less the part as it is put down',
+      value: lie.marginMm,
       terms: [w.term('W'), d.term('D'), h.term('H'), c.term('c')],
       note: 'By the outline of the bare part: supports and tile come on top.',
       verdict: judge(context, body, room, lie, t.value),

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { lowWaterFerry } from '../demo/index.ts';
 import { makeShapeStore } from '../form/index.ts';
 import type { Pair } from '../piece/index.ts';
-import { reckonPiece } from '../whole/index.ts';
+import { reckonPiece } from '../spine/index.ts';
 
 const NOW = '2026-05-01T09:00:00Z';
 const ferry = lowWaterFerry(NOW);

@@ -1,7 +1,8 @@
+import type { PartFacts } from '../context/index.ts';
 import type { Form } from '../form/index.ts';
 import type { Pair } from '../piece/index.ts';
-import { type Reckoning, reckoning, sourced, type Term, type Verdict } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
+import { figure, type Reckoning, sourced, type Term, type Verdict } from '../reckoning/index.ts';
+import { SIZE } from './figures.ts';
 
 /** What comes in pairs on a thing of a form: a list to begin with. */
 export function usualPairs(form: Form): readonly string[] {
@@ -38,7 +39,7 @@ function judge(offMm: number, allowedMm: number): Verdict {
   };
 }
 
-function reckonPair({ part, own }: PartContext, { name, leftMm, rightMm }: Pair, at: number): Reckoning[] {
+function reckonPair({ part, own }: PartFacts, { name, leftMm, rightMm }: Pair, at: number): Reckoning[] {
   if (leftMm === null || rightMm === null) return [];
   const [p, a] = [sourced('size.tolerance-percent', own), sourced('size.tolerance-least', own)];
   const allowed = Math.max((Math.max(leftMm, rightMm) * p.value) / 100, a.value);
@@ -49,13 +50,11 @@ function reckonPair({ part, own }: PartContext, { name, leftMm, rightMm }: Pair,
     origin: { kind: 'entry', path: ['parts', part.id, 'pairs'] },
   });
   return [
-    reckoning({
-      key: `pair.${at + 1}`,
+    figure(SIZE.pair, {
+      at: at + 1,
       part: part.id,
-      lens: 'size',
       title: `${name}: left less right`,
-      quantity: { value: leftMm - rightMm, unit: 'mm' },
-      formula: 'd = l − r, allowed max(p × larger, a)',
+      value: leftMm - rightMm,
       terms: [side('l', 'left', leftMm), side('r', 'right', rightMm), p.term('p'), a.term('a')],
       verdict: judge(leftMm - rightMm, allowed),
     }),
@@ -63,6 +62,6 @@ function reckonPair({ part, own }: PartContext, { name, leftMm, rightMm }: Pair,
 }
 
 /** How alike the pairs of a part have come out, by the visible error of their size. */
-export function reckonPairs(context: PartContext): Reckoning[] {
+export function reckonPairs(context: PartFacts): Reckoning[] {
   return context.part.pairs.flatMap((pair, at) => reckonPair(context, pair, at));
 }

@@ -1,7 +1,9 @@
-import type { FormMeasure } from '../form/index.ts';
-import { type Reckoning, reckoning, sourced, type Term, termFrom } from '../reckoning/index.ts';
+import type { PartFacts } from '../context/index.ts';
+import { type FormMeasure, startOf } from '../form/index.ts';
+import type { Part } from '../piece/index.ts';
+import { figure, type Reckoning, sourced, type Term, termFrom } from '../reckoning/index.ts';
 import { miniMm, realMm } from '../units/index.ts';
-import type { PartContext } from '../whole/context.ts';
+import { SIZE } from './figures.ts';
 import { frameUnit, overScale, throughScale } from './frame.ts';
 import { type Allowed, allowedAround, judgeMade } from './judgeMade.ts';
 
@@ -11,17 +13,14 @@ const AXES = [
   ['depth', 'Depth', 2],
 ] as const;
 
-function reckonBox(context: PartContext): Reckoning[] {
+function reckonBox(context: PartFacts): Reckoning[] {
   const { part, shape } = context;
   const over = overScale(context);
   return AXES.map(([key, title, k]) => {
     const lengthMm = shape.box.max[k] - shape.box.min[k];
-    return reckoning({
-      key: `size.${key}`,
+    return figure(SIZE[key], {
       part: part.id,
-      lens: 'size',
-      title,
-      quantity: { ...throughScale(context, lengthMm), unit: 'mm' },
+      ...throughScale(context, lengthMm),
       formula: `b = L${over.formula}`,
       terms: [
         {
@@ -36,8 +35,14 @@ function reckonBox(context: PartContext): Reckoning[] {
   });
 }
 
+/** A field of the form as an entry, or as the catalogue still has it. */
+function formEntry({ id, form }: Part, field: string): Term['origin'] {
+  const path = ['parts', id, 'form', ...field.split('.')];
+  return startOf(form) ? { kind: 'entry', path, isCatalogue: true } : { kind: 'entry', path };
+}
+
 /** The life length of a measure and the terms it came from. */
-function lifeTerms(context: PartContext, measure: FormMeasure): { formula: string; terms: Term[] } {
+function lifeTerms(context: PartFacts, measure: FormMeasure): { formula: string; terms: Term[] } {
   const { part } = context;
   const unit = frameUnit(context);
   const direct = (name: string, origin: Term['origin']): Term => ({
@@ -49,12 +54,7 @@ function lifeTerms(context: PartContext, measure: FormMeasure): { formula: strin
   if (measure.field !== null)
     return {
       formula: 'L',
-      terms: [
-        direct(measure.title, {
-          kind: 'entry',
-          path: ['parts', part.id, 'form', ...measure.field.split('.')],
-        }),
-      ],
+      terms: [direct(measure.title, formEntry(part, measure.field))],
     };
   const { form } = part;
   const byFraction =
@@ -84,28 +84,27 @@ function lifeTerms(context: PartContext, measure: FormMeasure): { formula: strin
         symbol: 'H',
         name: 'Height, sole to crown',
         quantity: { value: form.statureMm, unit },
-        origin: { kind: 'entry', path: ['parts', part.id, 'form', 'statureMm'] },
+        origin: formEntry(part, 'statureMm'),
       },
     ],
   };
 }
 
-function reckonMeasure(context: PartContext, measure: FormMeasure): Reckoning {
+function reckonMeasure(context: PartFacts, measure: FormMeasure): Reckoning {
   const over = overScale(context);
   const life = lifeTerms(context, measure);
-  return reckoning({
-    key: `measure.${measure.key}`,
+  return figure(SIZE.measure, {
+    at: measure.key,
     part: context.part.id,
-    lens: 'size',
     title: measure.title,
-    quantity: { ...throughScale(context, measure.lengthMm), unit: 'mm' },
+    ...throughScale(context, measure.lengthMm),
     formula: `m = ${life.formula}${over.formula}`,
     terms: [...life.terms, ...over.terms],
   });
 }
 
 /** What a measure may come to: its own bounds in life, or the visible error either way. */
-export function allowedFor(context: PartContext, measure: FormMeasure): Allowed {
+export function allowedFor(context: PartFacts, measure: FormMeasure): Allowed {
   const { part, own, shrink } = context;
   const bounds = part.bounds.find((one) => one.measure === measure.key);
   if (bounds) return { lowMm: bounds.lowMm / shrink, highMm: bounds.highMm / shrink };
@@ -117,28 +116,24 @@ export function allowedFor(context: PartContext, measure: FormMeasure): Allowed 
 }
 
 /** The last length the log has for a measure, miniature mm. */
-export function lastMade(
-  { piece, part }: PartContext,
-  key: string,
-): { madeMm: number; entry: string } | null {
+export function lastMade({ piece, part }: PartFacts, key: string): { madeMm: number; entry: string } | null {
   const entries = piece.log.filter((entry) => entry.part === part.id && entry.measure?.key === key);
   const last = entries.reduce<(typeof entries)[number] | null>((a, b) => (a && a.at > b.at ? a : b), null);
   return last?.measure ? { madeMm: last.measure.madeMm, entry: last.id } : null;
 }
 
-function reckonMade(context: PartContext, measure: FormMeasure, wanted: Reckoning): Reckoning[] {
+function reckonMade(context: PartFacts, measure: FormMeasure, wanted: Reckoning): Reckoning[] {
   const made = lastMade(context, measure.key);
   if (!made) return [];
   const { part, piece, own } = context;
   const hasBounds = part.bounds.some((one) => one.measure === measure.key);
   const readsAs = realMm(made.madeMm * context.scale.ratio);
   return [
-    reckoning({
-      key: `made.${measure.key}`,
+    figure(SIZE.made, {
+      at: measure.key,
       part: part.id,
-      lens: 'size',
       title: `${measure.title}: off by`,
-      quantity: { value: made.madeMm - measure.lengthMm / context.shrink, unit: 'mm' },
+      value: made.madeMm - measure.lengthMm / context.shrink,
       formula: `d = M − m, allowed ${hasBounds ? 'by its bounds' : 'max(p × m, a)'}`,
       terms: [
         {
@@ -167,24 +162,20 @@ function roughly(error: number): string | undefined {
   return `Summed numerically: right to ${error * 100} %.`;
 }
 
-function reckonSolid(context: PartContext): Reckoning[] {
+function reckonSolid(context: PartFacts): Reckoning[] {
   const { part, shape, shrink } = context;
   const over = overScale(context);
   const note = roughly(shape.error);
-  const figure = (
-    key: string,
-    title: string,
+  const ofSolid = (
+    key: 'volume' | 'surface' | 'centre' | 'thickest',
     value: number,
     unit: 'cm³' | 'cm²' | 'mm',
     formula: string,
     says: string,
   ) =>
-    reckoning({
-      key: `size.${key}`,
+    figure(SIZE[key], {
       part: part.id,
-      lens: 'size',
-      title,
-      quantity: { value, unit },
+      value,
       formula,
       terms: [
         {
@@ -202,33 +193,17 @@ function reckonSolid(context: PartContext): Reckoning[] {
     });
   const power = (n: string) => (over.formula === '' ? 'X' : `X ÷ s${n}`);
   return [
-    figure(
-      'volume',
-      'Volume',
-      shape.volumeMm3 / shrink ** 3 / 1000,
-      'cm³',
-      `V = ${power('³')}`,
-      'Volume of the form',
-    ),
-    figure(
-      'surface',
-      'Surface',
-      shape.areaMm2 / shrink ** 2 / 100,
-      'cm²',
-      `A = ${power('²')}`,
-      'Surface of the form',
-    ),
-    figure(
+    ofSolid('volume', shape.volumeMm3 / shrink ** 3 / 1000, 'cm³', `V = ${power('³')}`, 'Volume of the form'),
+    ofSolid('surface', shape.areaMm2 / shrink ** 2 / 100, 'cm²', `A = ${power('²')}`, 'Surface of the form'),
+    ofSolid(
       'centre',
-      'Centre above the ground',
       shape.centre[1] / shrink,
       'mm',
       `c = ${power('')}`,
       'Centre of the form, all of one stuff',
     ),
-    figure(
+    ofSolid(
       'thickest',
-      'Thickest ball in it',
       shape.thickest.diameterMm / shrink,
       'mm',
       `t = ${power('')}`,
@@ -237,16 +212,15 @@ function reckonSolid(context: PartContext): Reckoning[] {
   ];
 }
 
-/** Sizes of one part: its box, its measures, what was made of them, its volume, surface and thickest place. */
-export function reckonSize(context: PartContext): Reckoning[] {
-  const measures = context.shape.measures.map((measure) => ({
-    measure,
-    wanted: reckonMeasure(context, measure),
-  }));
-  return [
-    ...reckonBox(context),
-    ...measures.map(({ wanted }) => wanted),
-    ...measures.flatMap(({ measure, wanted }) => reckonMade(context, measure, wanted)),
-    ...reckonSolid(context),
-  ];
+/** Sizes of one part: its box, its measures, its volume, surface and thickest place. */
+export function reckonSize(context: PartFacts): Reckoning[] {
+  const measures = context.shape.measures.map((measure) => reckonMeasure(context, measure));
+  return [...reckonBox(context), ...measures, ...reckonSolid(context)];
+}
+
+/** What was made of the measures of one part, held against what was wanted; those that are in the log. */
+export function reckonAllMade(context: PartFacts): Reckoning[] {
+  return context.shape.measures.flatMap((measure) =>
+    reckonMade(context, measure, reckonMeasure(context, measure)),
+  );
 }

@@ -1,6 +1,7 @@
+import type { PartContext } from '../context/index.ts';
 import { buildSolid, smallestBox } from '../form/index.ts';
-import { type Reckoning, reckoning } from '../reckoning/index.ts';
-import type { PartContext } from '../whole/context.ts';
+import { figure, type Reckoning } from '../reckoning/index.ts';
+import { LOOKED_FOR } from './figures.ts';
 import { frameUnit, overScale, throughScale } from './frame.ts';
 
 /** Cells that the surface is taken from: its vertices are then within a hundredth of the part's length. */
@@ -20,12 +21,11 @@ export function reckonSmallestBox(context: PartContext): Reckoning[] {
   const { sides } = smallestBox(buildSolid(context.shape, CELLS, null).skin.positions);
   return SIDES.map(([key, says], k) => {
     const lengthMm = sides[k] ?? 0;
-    return reckoning({
-      key: `size.smallest-box-${key}`,
+    return figure(LOOKED_FOR.smallestBox, {
+      at: key,
       part: context.part.id,
-      lens: 'size',
       title: `Smallest box, ${says} side`,
-      quantity: { ...throughScale(context, lengthMm), unit: 'mm' },
+      ...throughScale(context, lengthMm),
       formula: `b = L${over.formula}`,
       terms: [
         {

@@ -3,7 +3,7 @@ import { demoFit, demoPart } from '../demo/ferry.ts';
 import { lowWaterFerry } from '../demo/index.ts';
 import { type Form, makeShapeStore, PLAIN_PERSON } from '../form/index.ts';
 import type { Fit, Part } from '../piece/index.ts';
-import { reckonPiece } from '../whole/index.ts';
+import { reckonPiece } from '../spine/index.ts';
 import { type Eye, eyesOf, seenShares, sightSays, towards } from './index.ts';
 
 const NOW = '2026-05-01T09:00:00Z';

@@ -1,9 +1,10 @@
+import type { PartContext } from '../context/index.ts';
 import { alongWith } from '../fits/index.ts';
 import { coarseCell, type Vec3 } from '../form/index.ts';
 import type { Viewpoint } from '../piece/index.ts';
-import { type Reckoning, reckoning } from '../reckoning/index.ts';
+import { figure, type Reckoning } from '../reckoning/index.ts';
 import type { Grid } from '../solid/index.ts';
-import type { PartContext } from '../whole/context.ts';
+import { LOOKED_FOR } from './figures.ts';
 
 /** Where a thing is looked at from, degrees: round it to its left from straight before it, and above its level. */
 export interface Eye {
@@ -213,13 +214,11 @@ export function reckonSight(
   eyes: readonly Eye[],
 ): Reckoning[] {
   return seenShares(context, contexts, eyes).map((seen) =>
-    reckoning({
-      key: `sight.${seen.kind} ${seen.name}`.replace(/ /g, '-'),
+    figure(LOOKED_FOR.sight, {
+      at: `${seen.kind} ${seen.name}`.replace(/ /g, '-'),
       part: context.part.id,
-      lens: 'size',
       title: seen.name,
-      quantity: { value: seen.share * 100, unit: '%' },
-      formula: 'q = surface seen ÷ its whole surface',
+      value: seen.share * 100,
       terms: [],
       note: `${sightSays(seen)}. Lines of sight from ${eyes.length === 1 ? `${eyes[0]?.round ?? 0}° round and ${eyes[0]?.above ?? 0}° above` : `${eyes.length} places round it`}; right to a few hundredths.`,
     }),

@@ -1,5 +1,5 @@
+import type { PartContext } from '../context/index.ts';
 import type { Drawing } from '../drawing/index.ts';
-import type { PartContext } from '../whole/context.ts';
 import { areaOf, standSideBySide } from './standing.ts';
 
 const GROUND = { gap: 1.2, least: 1, before: 0 };

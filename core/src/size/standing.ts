@@ -1,6 +1,6 @@
+import type { PartContext } from '../context/index.ts';
 import { type DrawItem, moved, scaledOutline } from '../drawing/index.ts';
 import { extentOf } from '../form/index.ts';
-import type { PartContext } from '../whole/context.ts';
 
 interface Size {
   readonly context: PartContext;

@@ -1,8 +1,8 @@
 import { type BakeRecord, diagnose, recordAsks } from '@every-inch/core/bake/doctor';
-import type { PartBulk } from '@every-inch/core/bulk';
-import { heroicOf, type PartContext } from '@every-inch/core/whole';
+import type { BulkFacts } from '@every-inch/core/bulk';
+import { heroicOf, type PartFacts } from '@every-inch/core/context';
 import { useMemo } from 'react';
-import { useReckoned } from '../state/derived.ts';
+import { useFigure } from '../spine/hooks.ts';
 import { useBake } from '../workers/useBake.ts';
 import { FigureRow } from './FigureRow.tsx';
 
@@ -11,8 +11,8 @@ const COARSER = 1.6;
 const UNTIL = 300;
 
 interface DoctorProps {
-  readonly context: PartContext;
-  readonly bulk: PartBulk;
+  readonly context: PartFacts;
+  readonly bulk: BulkFacts;
   readonly record: BakeRecord;
 }
 
@@ -39,8 +39,7 @@ export default function Doctor({ context, bulk, record }: DoctorProps) {
   const { part, scale, own } = context;
   const { found, isBusy } = useBake(part.form, heroicOf(scale.heroic, own), asks, UNTIL);
   const of = (way: number) => found.find((one) => one.way === way)?.run ?? null;
-  const { book } = useReckoned();
-  const hold = book.get(`${part.id}/bake.hold`);
+  const hold = useFigure(part.id, 'bake.hold');
   const { causes, rescue, next, also } = diagnose({ context, bulk, record, run: of(0), right: of(1), hold });
   if (causes.length === 0) return null;
   return (

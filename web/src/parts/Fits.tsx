@@ -1,4 +1,3 @@
-import { whyUnjudged } from '@every-inch/core/fits';
 import {
   DEFAULT_FIT,
   FIT_KINDS,
@@ -11,7 +10,7 @@ import {
   type PartId,
 } from '@every-inch/core/piece';
 import { formatMiniMm, miniMm, realMm } from '@every-inch/core/units';
-import { useReckoned } from '../state/derived.ts';
+import { useAsk, useFigure } from '../spine/hooks.ts';
 import { edit, editAt, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
 import { BinButton } from './BinButton.tsx';
 import { Choice } from './Choice.tsx';
@@ -101,12 +100,12 @@ function OpeningFields({ fit, label, onOpening }: OpeningProps) {
 function FitRow({ fit }: { readonly fit: Fit }) {
   const dispatch = useAppDispatch();
   const piece = useOpenPiece();
-  const { book, contexts } = useReckoned();
   const name = (id: PartId) => piece.parts.find((part) => part.id === id)?.name ?? '?';
   const says = `${name(fit.part)} ${FIT_SAYS[fit.kind]} ${name(fit.on)}`;
-  const figure = book.get(`${fit.part}/fit.${fit.id}`) ?? book.get(`${fit.part}/beside.${fit.id}`);
-  const [any] = contexts.values();
-  const why = figure || !any ? null : whyUnjudged(any, contexts, fit);
+  const judged = useFigure(fit.part, `fit.${fit.id}`);
+  const beside = useFigure(fit.part, `beside.${fit.id}`);
+  const figure = judged ?? beside;
+  const why = useAsk('fits.why-unjudged', figure ? null : { id: fit.id });
   const set = (change: Partial<Fit>) =>
     dispatch(editAt(`fit: ${says}`, ['fits', fit.id], { ...fit, ...change }));
   const parts = piece.parts.map((part) => ({ value: part.id, says: part.name }));

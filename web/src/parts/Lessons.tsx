@@ -1,6 +1,6 @@
 import { lessonsFor } from '@every-inch/core/log';
-import { Stretch } from '../shell/LensLayout.tsx';
 import { selectPart, useAppSelector, useOpenPiece } from '../state/store.ts';
+import { Stretch } from './LensLayout.tsx';
 
 /** What was learned at this stage before, the selected part’s first. */
 export function Lessons({ lens }: { readonly lens: string }) {

@@ -1,3 +1,4 @@
+import { heroicOf, type PartFacts } from '@every-inch/core/context';
 import {
   type Handle,
   type JointAngles,
@@ -8,7 +9,6 @@ import {
   viewTitle,
 } from '@every-inch/core/form';
 import type { Part } from '@every-inch/core/piece';
-import { heroicOf, type PartContext } from '@every-inch/core/whole';
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from 'react';
 import { type Frame, frameOf, type Point, pathOf } from './board.ts';
 import { svgPoint } from './svgPoint.ts';
@@ -127,7 +127,7 @@ function Board({ title, view, rings, handles, groundMm, onPull, onLet }: BoardPr
 }
 
 interface PoseBoardProps {
-  readonly context: PartContext;
+  readonly context: PartFacts;
   readonly part: Part & { readonly form: Part['form'] & { readonly angles: Pose } };
 }
 

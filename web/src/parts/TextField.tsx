@@ -1,52 +1,39 @@
-import { useId } from 'react';
+import { entryMark, type FieldProps, FieldShell } from './FieldShell.tsx';
+import { useDraft } from './useDraft.ts';
 
-interface TextFieldProps {
-  readonly label: string;
+interface TextFieldProps extends FieldProps {
   readonly value: string;
   readonly onText: (text: string) => void;
   readonly long?: boolean;
   readonly type?: 'text' | 'date' | 'datetime-local';
-  readonly className?: string;
-  readonly placeholder?: string;
-  readonly disabled?: boolean;
-  readonly hideLabel?: boolean;
 }
 
-/** A line or some lines of text, taken as they are typed. */
-export function TextField({
-  label,
-  value,
-  onText,
-  long,
-  type = 'text',
-  className = 'w-full',
-  placeholder,
-  disabled,
-  hideLabel,
-}: TextFieldProps) {
-  const id = useId();
-  const shared = { id, value, placeholder, disabled };
+/** A line or some lines of text. */
+export function TextField(props: TextFieldProps) {
+  const { label, value, onText, long, type = 'text', className = 'w-full' } = props;
+  const { field } = useDraft({ shown: value, read: (text) => ({ ok: true, value: text }), onValue: onText });
+  const shared = {
+    ...field,
+    ...entryMark(props.entry),
+    placeholder: props.placeholder,
+    disabled: props.disabled,
+  };
   return (
-    <span className="block">
-      <label htmlFor={id} className={hideLabel ? 'sr-only' : 'heading block'}>
-        {label}
-      </label>
-      {long ? (
-        <textarea
-          {...shared}
-          rows={3}
-          className={`field resize-y ${className}`}
-          onChange={(event) => onText(event.currentTarget.value)}
-        />
-      ) : (
-        <input
-          {...shared}
-          type={type}
-          className={`field ${className}`}
-          autoComplete="off"
-          onChange={(event) => onText(event.currentTarget.value)}
-        />
-      )}
-    </span>
+    <FieldShell block label={label} hideLabel={props.hideLabel} says={null}>
+      {(ids) =>
+        long ? (
+          <textarea
+            {...ids}
+            {...shared}
+            rows={3}
+            className={`field resize-y ${className}`}
+            // In some lines of text Enter begins another.
+            onKeyDown={(event) => event.key !== 'Enter' && field.onKeyDown(event)}
+          />
+        ) : (
+          <input {...ids} {...shared} type={type} className={`field ${className}`} autoComplete="off" />
+        )
+      }
+    </FieldShell>
   );
 }

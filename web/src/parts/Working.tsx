@@ -8,19 +8,13 @@ import {
   type Term,
 } from '@every-inch/core/reckoning';
 import { Popover } from 'radix-ui';
-import { useState } from 'react';
-import { useNavigate } from 'react-router';
-import { selectReckoned } from '../state/derived.ts';
-import { editAt, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
+import { useMemo, useState } from 'react';
+import { useFigureById, useFind } from '../spine/hooks.ts';
+import { figures } from '../spine/open.ts';
+import { editAt, useAppDispatch, useOpenPiece } from '../state/store.ts';
+import { useOpenEntry } from './entries.ts';
 import { NumberField } from './NumberField.tsx';
 import { VerdictLine } from './VerdictLine.tsx';
-
-/** Which stage an entry of the document is made at. */
-function lensOfPath(path: readonly string[]): string {
-  if (path[0] === 'log') return 'log';
-  if (path[0] === 'clays' || path[2] === 'core') return 'bulk';
-  return path[0] === 'parts' ? 'size' : 'brief';
-}
 
 /** The maker’s own value in place of the handbook’s. */
 function OwnValue({ row }: { readonly row: string }) {
@@ -53,8 +47,7 @@ function OwnValue({ row }: { readonly row: string }) {
 }
 
 function OriginLine({ term, onOpen }: { readonly term: Term; readonly onOpen: (id: ReckoningId) => void }) {
-  const navigate = useNavigate();
-  const piece = useOpenPiece();
+  const openEntry = useOpenEntry();
   const { origin } = term;
   switch (origin.kind) {
     case 'entry':
@@ -62,9 +55,9 @@ function OriginLine({ term, onOpen }: { readonly term: Term; readonly onOpen: (i
         <button
           type="button"
           className="text-left underline underline-offset-2"
-          onClick={() => navigate(`/piece/${piece.id}/${lensOfPath(origin.path)}`)}
+          onClick={() => openEntry(origin.path)}
         >
-          your entry
+          {origin.isCatalogue ? 'from the catalogue: change it' : 'your entry'}
         </button>
       );
     case 'own':
@@ -123,9 +116,10 @@ function WorkingBody({
   readonly figure: Reckoning;
   readonly onOpen: (id: ReckoningId) => void;
 }) {
-  const reckoned = useAppSelector(selectReckoned);
   const piece = useOpenPiece();
-  const users = reckoned?.book.dependants(figure.id) ?? [];
+  const find = useFind();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what leans on it is looked up again whenever any figure has changed
+  const users = useMemo(() => figures.dependants(figure.id), [figure.id, find]);
   const partName = (id: string | null) =>
     piece.parts.find((part) => part.id === id)?.name ?? 'the whole piece';
   const range = formatRange(figure.quantity);
@@ -172,8 +166,7 @@ function WorkingBody({
 /** ∴: opens a figure to its formula, what was put in, where that came from and what depends on it. */
 export function Working({ figure }: { readonly figure: Reckoning }) {
   const [trail, setTrail] = useState<readonly ReckoningId[]>([]);
-  const reckoned = useAppSelector(selectReckoned);
-  const shown = reckoned?.book.get(trail.at(-1) ?? figure.id) ?? figure;
+  const shown = useFigureById(trail.at(-1) ?? figure.id) ?? figure;
   return (
     <Popover.Root onOpenChange={() => setTrail([])}>
       <Popover.Trigger

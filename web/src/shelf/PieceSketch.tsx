@@ -1,27 +1,30 @@
-import { makeShapeStore } from '@every-inch/core/form';
-import { sketch } from '@every-inch/core/size';
-import { soundParts } from '@every-inch/core/whole';
+import type { Drawing } from '@every-inch/core/drawing';
 import { useEffect, useState } from 'react';
 import { DrawingView } from '../parts/DrawingView.tsx';
+import { spine } from '../spine/open.ts';
 import { useAppSelector } from '../state/store.ts';
 import { openKept } from '../storage/open.ts';
 import type { PieceHead } from '../storage/pieceStore.ts';
 
-const shapes = makeShapeStore();
 /** Paper mm; the row shows it at whatever size it has. */
 const [WIDTH, HEIGHT] = [64, 17];
 
 /** The parts of a kept piece on their ground line; nothing for a piece that does not open or has none. */
 export default function PieceSketch({ head }: { readonly head: PieceHead }) {
   const workshopOwn = useAppSelector((state) => state.workshop.own);
-  const [drawing, setDrawing] = useState<ReturnType<typeof sketch> | null>(null);
+  const [drawing, setDrawing] = useState<Drawing | null>(null);
   useEffect(() => {
     let gone = false;
-    void openKept(head.id).then((opening) => {
+    const draw = async (): Promise<void> => {
+      const opening = await openKept(head.id);
       if (gone || !opening.ok) return;
-      const parts = soundParts(opening.piece, { shapes, workshopOwn, now: head.keptAt });
-      setDrawing(parts.length > 0 ? sketch(parts, WIDTH, HEIGHT) : null);
-    });
+      const { piece } = opening;
+      const size = { widthMm: WIDTH, heightMm: HEIGHT };
+      const made = await spine.sketch({ piece, workshopOwn, now: head.keptAt, ...size });
+      if (!gone) setDrawing(made);
+    };
+    // A row without its drawing is still a row.
+    draw().catch(() => undefined);
     return () => {
       gone = true;
     };

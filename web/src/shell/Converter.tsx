@@ -11,7 +11,7 @@ import {
 } from '@every-inch/core/units';
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
-import { useReckoned } from '../state/derived.ts';
+import { useFigures } from '../spine/hooks.ts';
 import { editAt, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
 
 /** Which way a length is read. */
@@ -22,7 +22,7 @@ export function Converter() {
   const dispatch = useAppDispatch();
   const piece = useOpenPiece();
   const part = useAppSelector(selectPart);
-  const { contexts } = useReckoned();
+  const shape = useFigures((store) => store.shapes.get(part?.id ?? ''));
   const [typed, setTyped] = useState('');
   const [way, setWay] = useState<Way>('life');
   const field = useRef<HTMLInputElement>(null);
@@ -36,9 +36,7 @@ export function Converter() {
   const mini = life === null ? null : toMiniature(life, scale);
 
   const keep = (): void => {
-    const measure = part
-      ? contexts.get(part.id)?.shape.measures.find(({ field: name }) => name !== null)
-      : undefined;
+    const measure = shape?.measures.find(({ field: name }) => name !== null);
     if (life === null || mini === null || !part || !measure?.field) return;
     const lengthMm = part.sized === 'life' ? life : mini;
     dispatch(

@@ -1,101 +1,53 @@
 import { Dialog } from 'radix-ui';
-import { useLayoutEffect } from 'react';
+import { useCallback } from 'react';
 import { useNavigate, useParams } from 'react-router';
+import { LENSES, lensOf } from '../lenses/index.ts';
+import { PIECE_KEYS, useChord, useKeysOf } from '../parts/keys.ts';
+import { STAGES } from '../parts/stages.ts';
 import { redone, undone } from '../state/documentSlice.ts';
 import { dialogOpened } from '../state/sessionSlice.ts';
 import { store, useAppDispatch, useAppSelector } from '../state/store.ts';
-import { STAGES } from './stages.ts';
 
-const KEYS: readonly (readonly [string, string])[] = [
-  ['1 … 9, 0', 'go to a stage'],
-  ['/', 'convert a length; = keeps it on the part'],
-  ['N', 'add a part'],
-  ['↑ ↓', 'go through the parts, in the tray'],
-  ['Alt ↑ ↓', 'move the part'],
-  ['Alt → ←', 'hang the part on the one above; let it stand alone'],
-  ['Delete', 'remove the part, in the tray'],
-  ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
-  ['Escape', 'leave a field as it was; close'],
-  ['?', 'these keys'],
-];
-const LENS_KEYS: Readonly<Record<string, readonly (readonly [string, string])[]>> = {
-  size: [
-    ['V', 'see the part in space, and back; there, arrows turn it'],
-    ['O', 'measure off a picture, and back; there, arrows and Enter set spots'],
-    ['J', 'pose the part by pulling its joints, and back'],
-    ['+ −', 'the line-up closer and further; focused, arrows move along it'],
-    ['Tab', 'on through the measure table; Enter takes a length'],
-  ],
-  bones: [['J', 'pose the part by pulling its joints, and back']],
-  bulk: [['T', 'the thickness of the clay everywhere, and back to the section']],
-  bench: [['P', 'save the bench sheet as PDF']],
-  log: [
-    ['B', 'record a bake'],
-    ['M', 'record a measure'],
-  ],
-};
-
-function isTyping(target: EventTarget | null): boolean {
-  return (
-    target instanceof HTMLElement &&
-    (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
-  );
-}
+/** The stages that can be entered, by their digit. */
+const ENTERED = STAGES.filter(({ stage }) => LENSES.some((lens) => lens.stage === stage));
+const DIGITS = ENTERED.map(({ key }) => key);
 
 /** Keys that work everywhere in a piece. */
 export function useKeys(): void {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const { id } = useParams();
-  // As soon as the screen is there its keys are: an effect that ran later would miss a quick hand.
-  useLayoutEffect(() => {
-    const onKey = (event: KeyboardEvent): void => {
-      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
-        event.preventDefault();
-        dispatch(event.shiftKey ? redone() : undone());
-        return;
-      }
-      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'y') {
-        event.preventDefault();
-        dispatch(redone());
-        return;
-      }
-      const { document: doc, session } = store.getState();
-      if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey || session.dialog) return;
-      const stage = STAGES.find(({ key, lens }) => key === event.key && lens);
-      if (stage) navigate(`/piece/${id}/${stage.lens}`);
-      else if (event.key === '/') {
-        event.preventDefault();
-        document.getElementById('converter')?.focus();
-      } else if (event.key.toLowerCase() === 'n' && !doc.readOnly) {
-        event.preventDefault();
-        dispatch(dialogOpened('add-part'));
-      } else if (event.key === '?') dispatch(dialogOpened('keys'));
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [dispatch, navigate, id]);
-}
-
-/** Runs something on a key of one lens, unless a field is being typed in. */
-export function useLensKey(key: string, run: () => void): void {
-  useLayoutEffect(() => {
-    const onKey = (event: KeyboardEvent): void => {
-      if (
-        isTyping(event.target) ||
-        event.ctrlKey ||
-        event.metaKey ||
-        event.altKey ||
-        store.getState().session.dialog
-      )
-        return;
-      if (event.key.toLowerCase() !== key) return;
-      event.preventDefault();
-      run();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [key, run]);
+  useChord(
+    'mod+z, mod+shift+z, mod+y',
+    useCallback(
+      (event) => dispatch(event.shiftKey || event.key.toLowerCase() === 'y' ? redone() : undone()),
+      [dispatch],
+    ),
+  );
+  useKeysOf(
+    DIGITS,
+    useCallback(
+      (digit) => {
+        const to = ENTERED.find(({ key }) => key === digit);
+        if (to) navigate(`/piece/${id}/${to.stage}`);
+      },
+      [navigate, id],
+    ),
+  );
+  useKeysOf(
+    ['/'],
+    useCallback(() => document.getElementById('converter')?.focus(), []),
+  );
+  useKeysOf(
+    ['n'],
+    useCallback(() => {
+      if (!store.getState().document.readOnly) dispatch(dialogOpened('add-part'));
+    }, [dispatch]),
+  );
+  useKeysOf(
+    ['?'],
+    useCallback(() => dispatch(dialogOpened('keys')), [dispatch]),
+  );
 }
 
 /** The list of keys, those of the present lens last. */
@@ -113,7 +65,7 @@ export function KeysDialog() {
         >
           <Dialog.Title className="font-semibold">Keys</Dialog.Title>
           <dl className="mt-2">
-            {[...KEYS, ...(LENS_KEYS[lens] ?? [])].map(([key, says]) => (
+            {[...PIECE_KEYS, ...(lensOf(lens)?.keys ?? [])].map(([key, says]) => (
               <div key={key} className="flex gap-3 border-b border-hair py-1">
                 <dt className="figure w-44 shrink-0">{key}</dt>
                 <dd>{says}</dd>

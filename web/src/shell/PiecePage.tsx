@@ -2,9 +2,12 @@ import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react'
 import { Link, Navigate, useParams } from 'react-router';
 import { toast } from 'sonner';
 import { useReadings } from '../instruments/useReadings.ts';
+import { LENSES, lensOf } from '../lenses/index.ts';
+import { LensesContext, useArrival } from '../parts/entries.ts';
+import { followDocument, spine } from '../spine/open.ts';
 import { closed, opened, readOnlySet, refreshed } from '../state/documentSlice.ts';
 import { dayBegan, selected } from '../state/sessionSlice.ts';
-import { useAppDispatch, useAppSelector } from '../state/store.ts';
+import { selectPart, useAppDispatch, useAppSelector } from '../state/store.ts';
 import { keepNow } from '../storage/keeper.ts';
 import { openKept } from '../storage/open.ts';
 import { save } from '../storage/shelf.ts';
@@ -14,29 +17,18 @@ import { Banner } from './Banner.tsx';
 import { Head } from './Head.tsx';
 import { KeysDialog, useKeys } from './Keys.tsx';
 import { StageRule } from './StageRule.tsx';
-import { STAGES } from './stages.ts';
 import { Tray } from './Tray.tsx';
 import { VersionsDialog } from './Versions.tsx';
 
-const LENS_MODULES = {
-  brief: () => import('../lenses/brief/BriefLens.tsx'),
-  size: () => import('../lenses/size/SizeLens.tsx'),
-  bones: () => import('../lenses/bones/BonesLens.tsx'),
-  bulk: () => import('../lenses/bulk/BulkLens.tsx'),
-  bake: () => import('../lenses/bake/BakeLens.tsx'),
-  bench: () => import('../lenses/bench/BenchLens.tsx'),
-  log: () => import('../lenses/log/LogLens.tsx'),
-};
-
-const LENSES: Readonly<Record<string, ReturnType<typeof lazy>>> = Object.fromEntries(
-  Object.entries(LENS_MODULES).map(([name, load]) => [name, lazy(load)]),
+const VIEWS: Readonly<Record<string, ReturnType<typeof lazy>>> = Object.fromEntries(
+  LENSES.map(({ stage, load }) => [stage, lazy(load)]),
 );
 
 /** Fetches the other lenses while nothing else is to do, so that a stage key answers at once. */
 function useLensesReady(): void {
   useEffect(() => {
     const timer = setTimeout(() => {
-      for (const load of Object.values(LENS_MODULES)) void load().catch(() => undefined);
+      for (const { load } of LENSES) void load().catch(() => undefined);
     }, 500);
     return () => clearTimeout(timer);
   }, []);
@@ -124,11 +116,20 @@ function Unopenable({ says, raw }: { readonly says: string; readonly raw: unknow
   );
 }
 
+/** Has the spine follow the document, and reckon first what is looked at. */
+function useSpine(stage: string): void {
+  const part = useAppSelector((state) => selectPart(state)?.id ?? null);
+  useEffect(() => followDocument(), []);
+  useEffect(() => spine.watch({ stage, part }), [stage, part]);
+}
+
 function OpenPiece({ lens, onTakeOver }: { readonly lens: string; readonly onTakeOver: () => void }) {
   useKeys();
   useReadings();
   useLensesReady();
-  const Lens = LENSES[lens];
+  useSpine(lens);
+  useArrival();
+  const Lens = VIEWS[lens];
   return (
     <div className="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_1fr_auto] max-md:h-auto max-md:min-h-dvh">
       <Head />
@@ -155,13 +156,16 @@ function PieceAt({ id, lens }: { readonly id: string; readonly lens: string }) {
   const openId = useAppSelector((state) => state.document.piece?.id);
   if (fault) return <Unopenable {...fault} />;
   if (openId !== id) return <p className="p-4 text-quiet">Opening …</p>;
-  return <OpenPiece lens={lens} onTakeOver={takeOver} />;
+  return (
+    <LensesContext value={LENSES}>
+      <OpenPiece lens={lens} onTakeOver={takeOver} />
+    </LensesContext>
+  );
 }
 
 /** One piece with one lens over it. */
 export default function PiecePage() {
   const { id = '', lens } = useParams();
-  const known = STAGES.some((stage) => stage.lens !== null && stage.lens === lens);
-  if (!lens || !known) return <Navigate to={`/piece/${id}/size`} replace />;
+  if (!lens || !lensOf(lens)) return <Navigate to={`/piece/${id}/size`} replace />;
   return <PieceAt key={id} id={id} lens={lens} />;
 }

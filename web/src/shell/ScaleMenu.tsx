@@ -4,7 +4,7 @@ import { Popover } from 'radix-ui';
 import { useId, useState } from 'react';
 import { LengthField } from '../parts/LengthField.tsx';
 import { useLifeFormat } from '../parts/lengths.ts';
-import { useReckoned } from '../state/derived.ts';
+import { useFigures } from '../spine/hooks.ts';
 import { editAt, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
 
 const STATURE = 1750;
@@ -17,8 +17,8 @@ function sameScale(a: Scale, b: Scale): boolean {
 function ScaleList({ onChoose }: { readonly onChoose: (scale: Scale) => void }) {
   const piece = useOpenPiece();
   const part = useAppSelector(selectPart);
-  const context = useReckoned().contexts.get(part?.id ?? '');
-  const tall = context && part?.sized === 'life' ? context.shape.box.max[1] - context.shape.box.min[1] : null;
+  const shape = useFigures((store) => store.shapes.get(part?.id ?? ''));
+  const tall = shape && part?.sized === 'life' ? shape.box.max[1] - shape.box.min[1] : null;
   return (
     <ul className="mt-2 max-h-72 overflow-y-auto border-t border-hair">
       {offeredScales(STATURE).map((scale) => {

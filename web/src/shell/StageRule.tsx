@@ -1,7 +1,9 @@
 import { useNavigate, useParams } from 'react-router';
-import { selectHeeds } from '../state/derived.ts';
-import { useAppSelector, useOpenPiece } from '../state/store.ts';
-import { STAGES } from './stages.ts';
+import { lensOf } from '../lenses/index.ts';
+import { HeedMark } from '../parts/HeedMark.tsx';
+import { STAGES } from '../parts/stages.ts';
+import { useStageHeed } from '../spine/hooks.ts';
+import { useOpenPiece } from '../state/store.ts';
 
 /** Ticks of the drawn rule between two stages. */
 const TICKS = 16;
@@ -34,20 +36,23 @@ function Ticks() {
   );
 }
 
+function StageHeed({ lens }: { readonly lens: string }) {
+  return <HeedMark heed={useStageHeed(lens)} />;
+}
+
 /** The rule along the bottom: ten stages, a pointer on the current one, a count where something wants heeding. */
 export function StageRule() {
   const navigate = useNavigate();
   const { lens: current } = useParams();
   const piece = useOpenPiece();
-  const heeds = useAppSelector(selectHeeds);
   return (
     <nav aria-label="Stages" className="relative overflow-x-auto border-t border-ink bg-paper">
       <div className="relative min-w-[860px]">
         <Ticks />
         <ol className="grid grid-cols-10">
-          {STAGES.map(({ key, name, lens }) => {
+          {STAGES.map(({ key, name, stage }) => {
+            const lens = lensOf(stage) ? stage : null;
             const isCurrent = lens !== null && lens === current;
-            const count = lens === null ? 0 : (heeds.byLens.get(lens) ?? 0);
             return (
               <li key={key} className="relative">
                 {isCurrent && (
@@ -71,12 +76,7 @@ export function StageRule() {
                     {key}
                   </span>
                   {name}
-                  {count > 0 && (
-                    <span className="figure border border-wont px-1 text-[11px] leading-4 text-wont">
-                      {count}
-                      <span className="sr-only"> to heed</span>
-                    </span>
-                  )}
+                  {lens !== null && <StageHeed lens={lens} />}
                 </button>
               </li>
             );

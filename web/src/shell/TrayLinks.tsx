@@ -1,6 +1,6 @@
 import { useLayoutEffect, useState } from 'react';
 import { FIT_SAYS } from '../parts/Fits.tsx';
-import { useReckoned } from '../state/derived.ts';
+import { useFind } from '../spine/hooks.ts';
 import { selectPart, useAppSelector, useOpenPiece } from '../state/store.ts';
 
 /** How far apart links stand when several run side by side, and how many columns there are, px. */
@@ -50,7 +50,7 @@ function usePlaces(list: HTMLElement | null): readonly Place[] {
 /** Lines that join the parts that go together, along the edge of the tray. */
 export function TrayLinks({ list }: { readonly list: HTMLElement | null }) {
   const { fits, parts } = useOpenPiece();
-  const { book } = useReckoned();
+  const find = useFind();
   const selected = useAppSelector((state) => selectPart(state)?.id);
   const places = usePlaces(list);
   if (places.length === 0) return null;
@@ -66,7 +66,7 @@ export function TrayLinks({ list }: { readonly list: HTMLElement | null }) {
     >
       {places.map(({ id, from, to }, i) => {
         const fit = fits.find((one) => one.id === id);
-        const level = fit ? book.get(`${fit.part}/fit.${id}`)?.verdict?.level : undefined;
+        const level = fit ? find(fit.part, `fit.${id}`)?.verdict?.level : undefined;
         const isNear = fit !== undefined && (fit.part === selected || fit.on === selected);
         const x = 4.5 + COLUMN * (i % COLUMNS);
         const colour =

@@ -5,7 +5,8 @@ import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { Copy, CornerDownRight, GripVertical, Trash2 } from 'lucide-react';
 import { type KeyboardEvent, memo } from 'react';
 import { toast } from 'sonner';
-import { selectHeeds, selectReckoned } from '../state/derived.ts';
+import { HeedMark } from '../parts/HeedMark.tsx';
+import { useFigure, usePartHeed } from '../spine/hooks.ts';
 import { undone } from '../state/documentSlice.ts';
 import { selected } from '../state/sessionSlice.ts';
 import { edit, selectPart, store, useAppDispatch, useAppSelector } from '../state/store.ts';
@@ -127,10 +128,8 @@ export const TrayRow = memo(function TrayRow({
   const isSelected = useAppSelector((state) => selectPart(state)?.id === part.id);
   const readOnly = useAppSelector((state) => state.document.readOnly);
   const onKeyDown = usePartKeys(part);
-  const heightMm = useAppSelector(
-    (state) => selectReckoned(state)?.book.get(`${part.id}/size.height`)?.quantity.value ?? null,
-  );
-  const heed = useAppSelector((state) => selectHeeds(state).byPart.get(part.id) ?? 0);
+  const heightMm = useFigure(part.id, 'size.height')?.quantity.value ?? null;
+  const heed = usePartHeed(part.id);
   return (
     <li
       ref={drag?.setNodeRef ?? measure}
@@ -157,12 +156,7 @@ export const TrayRow = memo(function TrayRow({
             {part.count > 1 && <span className="text-quiet"> × {part.count}</span>}
           </span>
           <span className="sr-only">,</span>
-          {heed > 0 && (
-            <span className="figure border border-wont px-1 text-[10px] leading-3.5 text-wont">
-              {heed}
-              <span className="sr-only"> to heed</span>
-            </span>
-          )}
+          <HeedMark heed={heed} />
           <span className="figure text-quiet">
             {heightMm === null ? '–' : formatMiniMm(miniMm(heightMm))}
           </span>

@@ -1,5 +1,5 @@
-import { coverAsk, type PartBones, type SolidCover } from '@every-inch/core/armature';
-import { heroicOf, type PartContext } from '@every-inch/core/whole';
+import { type BonesFacts, coverAsk, type SolidCover } from '@every-inch/core/armature';
+import { heroicOf, type PartFacts } from '@every-inch/core/context';
 import { useEffect, useRef, useState } from 'react';
 import type { CoverQuestion, FileAnswer } from './solidMessages.ts';
 
@@ -14,7 +14,7 @@ export type CoverWork =
 const PAUSE = 150;
 
 /** Clay over the wires of a part on the solid itself, looked at in a worker; a newer armature lets go of the older. */
-export function useCover(context: PartContext, bones: PartBones): CoverWork {
+export function useCover(context: PartFacts, bones: BonesFacts): CoverWork {
   const [work, setWork] = useState<CoverWork>({ state: 'busy' });
   const worker = useRef<Worker | null>(null);
   useEffect(

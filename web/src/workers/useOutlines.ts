@@ -1,18 +1,18 @@
 import type { SeenOutlines } from '@every-inch/core/bake/loads';
+import { heroicOf, type PartFacts } from '@every-inch/core/context';
 import type { Form } from '@every-inch/core/form';
-import { heroicOf, type PartContext } from '@every-inch/core/whole';
 import { useEffect, useMemo, useState } from 'react';
 import type { OutlinesQuestion, OvenAnswer } from './bakeMessages.ts';
 
 /** What was seen of a form at a size stays true: forms are never changed in place. */
 const seen = new WeakMap<Form, Map<string, SeenOutlines>>();
 
-function keyOf({ scale, own, shrink }: PartContext): string {
+function keyOf({ scale, own, shrink }: PartFacts): string {
   return JSON.stringify([heroicOf(scale.heroic, own), shrink]);
 }
 
 /** What parts cover from above, from the front and from the side, looked at in a worker; those not yet seen are missing. */
-export function useOutlines(contexts: readonly PartContext[]): ReadonlyMap<string, SeenOutlines> {
+export function useOutlines(contexts: readonly PartFacts[]): ReadonlyMap<string, SeenOutlines> {
   const [count, setCount] = useState(0);
   useEffect(() => {
     const missing = contexts.filter((one) => !seen.get(one.part.form)?.has(keyOf(one)));

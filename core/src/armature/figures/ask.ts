@@ -1,24 +1,26 @@
-import type { PartBulk } from '../../bulk/index.ts';
+import type { BulkFacts } from '../../bulk/index.ts';
+import type { PartContext } from '../../context/index.ts';
 import { gaugeOf } from '../../handbook/index.ts';
 import {
+  type FigureKind,
+  figure,
   type Reckoning,
-  reckoning,
   type Term,
   type Unit,
   type Verdict,
   type WayOut,
 } from '../../reckoning/index.ts';
 import { formatMiniMm, miniMm } from '../../units/index.ts';
-import type { PartContext } from '../../whole/context.ts';
 import type { Frame } from '../checks.ts';
 import type { CutPiece } from '../cutList.ts';
 import type { Wire } from '../wire.ts';
 
 /** What the figures of an armature are asked of. */
 export interface Ask extends Frame {
+  readonly context: PartContext;
   readonly wire: Wire;
   readonly contexts: ReadonlyMap<string, PartContext>;
-  readonly bulk: PartBulk | undefined;
+  readonly bulk: BulkFacts | undefined;
   readonly pieces: readonly CutPiece[];
   /** Wires that would do in place of one that does not; looked for when a figure asks, and once. */
   better(): readonly WayOut[];
@@ -46,26 +48,21 @@ export function shaped(symbol: string, name: string, value: number, unit: Unit):
   };
 }
 
+/** What else a figure of an armature may say. */
+interface More {
+  readonly title?: string;
+  readonly formula?: string;
+  readonly verdict?: Verdict;
+  readonly note?: string;
+}
+
 /** A figure of a part’s armature. */
-export function figure(
+export function boneFigure(
   { context }: Pick<Ask, 'context'>,
-  key: string,
-  title: string,
+  kind: FigureKind,
   value: number,
-  unit: Unit,
-  formula: string,
   terms: readonly Term[],
-  more: { readonly verdict?: Verdict; readonly note?: string } = {},
+  more: More = {},
 ): Reckoning {
-  return reckoning({
-    key: `bones.${key}`,
-    part: context.part.id,
-    lens: 'bones',
-    title,
-    quantity: { value, unit },
-    formula,
-    terms,
-    verdict: more.verdict,
-    note: more.note,
-  });
+  return figure(kind, { part: context.part.id, value, terms, ...more });
 }

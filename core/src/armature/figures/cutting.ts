@@ -3,9 +3,10 @@ import { sourced } from '../../reckoning/index.ts';
 import { leastCover } from '../checks.ts';
 import { coverWanted } from '../cover.ts';
 import { crossingsOf } from '../crossings.ts';
+import { BONES } from '../figures.ts';
 import { jointGaps } from '../joints.ts';
 import { bundleMm } from '../wire.ts';
-import { type Ask, figure, mm, shaped } from './ask.ts';
+import { type Ask, boneFigure, mm, shaped } from './ask.ts';
 
 /** A joint closes a degree or two early all the same. */
 const ROOM_SLACK = 1.05;
@@ -34,26 +35,20 @@ export function bendFigures(ask: Ask): Reckoning[] {
     ? `Room is ${mm(wide.roomMm)} mm: bent later it goes ${Math.round(wide.mostDegrees)}° of ${Math.round(wide.degrees)}°, so pose it before the clay goes on.`
     : `Left bare at the ${wide.where}, it can be bent ${Math.round(wide.degrees)}° later.`;
   return [
-    figure(
+    boneFigure(
       ask,
-      'bends',
-      'Bends: inside radius to keep at the tightest',
+      BONES.bends,
       tight.radiusWantedMm,
-      'mm',
-      'R = 1.5 × b, room r',
       [
         shaped('b', 'Width of the wire or twist', bundleMm(ask.wire), 'mm'),
         shaped('r', `Room at the ${tight.where}, ${Math.round(tight.degrees)}°`, tight.radiusMm, 'mm'),
       ],
       { verdict: bendVerdict },
     ),
-    figure(
+    boneFigure(
       ask,
-      'gap',
-      'Built straight and bent later: bare wire at the worst joint',
+      BONES.gap,
       wide.gapMm,
-      'mm',
-      'g = D × tan(θ ÷ 2)',
       [
         shaped('D', `Thickness of the ${wide.where} there`, wide.limbMm, 'mm'),
         shaped('θ', 'Bend of the pose', wide.degrees, '°'),
@@ -71,26 +66,17 @@ export function crossingFigures(ask: Ask): Reckoning[] {
   const [first, ...others] = [...crossings].sort((a, b) => b.deepMm - a.deepMm);
   if (!first) return [];
   return [
-    figure(
-      ask,
-      'crosses',
-      'Limbs that pass through one another, deepest',
-      first.deepMm,
-      'mm',
-      'c = 0.6 × r − way to its middle, limbs taken as round',
-      [],
-      {
-        verdict: {
-          level: 'doubtful',
-          wording: 'state',
-          says: `the ${first.limb} passes through the ${first.through}${others.length > 0 ? `, and ${others.length} more` : ''}`,
-          waysOut: [
-            { says: 'pull it out of there: pose it by hand, key J' },
-            { says: 'or sculpt both as one there, and cut one of the wires short' },
-          ],
-        },
+    boneFigure(ask, BONES.crosses, first.deepMm, [], {
+      verdict: {
+        level: 'doubtful',
+        wording: 'state',
+        says: `the ${first.limb} passes through the ${first.through}${others.length > 0 ? `, and ${others.length} more` : ''}`,
+        waysOut: [
+          { says: 'pull it out of there: pose it by hand, key J' },
+          { says: 'or sculpt both as one there, and cut one of the wires short' },
+        ],
       },
-    ),
+    }),
   ];
 }
 
@@ -102,13 +88,10 @@ export function branchFigures(ask: Ask): Reckoning[] {
   const width = bundleMm(ask.wire, wires);
   const cover = leastCover(ask, ask.wire, coverWanted(ask.context));
   return [
-    figure(
+    boneFigure(
       ask,
-      'bundle',
-      'Bundle through the trunk, across',
+      BONES.bundle,
       width,
-      'mm',
-      'B = d × width of n circles laid together',
       [
         shaped('d', 'Wire', ask.wire.diameterMm, 'mm'),
         shaped('n', 'Strands through the trunk', wires * ask.wire.strands, 'count'),
@@ -121,13 +104,10 @@ export function branchFigures(ask: Ask): Reckoning[] {
 /** All the wire of a part. */
 export function lengthFigure({ context, pieces, ...ask }: Ask): Reckoning {
   const total = pieces.reduce((sum, { lengthMm, count }) => sum + lengthMm * count, 0);
-  return figure(
+  return boneFigure(
     { ...ask, context } as Ask,
-    'length',
-    'Wire to cut, all of them',
+    BONES.length,
     total / 1000,
-    'm',
-    `l = sum of ${pieces.length} runs, strands, pegs and cuts of k counted in, for n`,
     [
       {
         symbol: 'n',
@@ -137,5 +117,6 @@ export function lengthFigure({ context, pieces, ...ask }: Ask): Reckoning {
       },
       sourced('cut.allowance', context.own).term('k'),
     ],
+    { formula: `l = sum of ${pieces.length} runs, strands, pegs and cuts of k counted in, for n` },
   );
 }

@@ -3,11 +3,12 @@ import { extentOf, type Ring, type Vec2, type Vec3 } from '../../form/index.ts';
 import { type Reckoning, sourced, type Term } from '../../reckoning/index.ts';
 import { clayDensity } from '../checks.ts';
 import { cutWires, endMm, holeOf, pegDepth, pegSide } from '../cutList.ts';
+import { BONES } from '../figures.ts';
 import { apart } from '../limbs.ts';
 import { pegsOf } from '../run.ts';
 import { counterweightGrams, type Mass, type Standing, standingOf, together } from '../standing.ts';
 import { bundleMm, wireGrams } from '../wire.ts';
-import { type Ask, figure, mm, shaped } from './ask.ts';
+import { type Ask, boneFigure, mm, shaped } from './ask.ts';
 
 /** Density of a thing that is not of clay, g/cm³: wood. */
 const WOOD = 0.6;
@@ -39,9 +40,9 @@ export function massesOf(ask: Ask): Mass[] {
 }
 
 /** What a part holds, hung at its hand. */
-function heldMasses({ context, contexts, heldN }: Ask): Mass[] {
+function heldMasses({ context, heldN }: Ask): Mass[] {
   const wrist = context.shape.joints.find(({ name }) => name === 'right wrist')?.at;
-  if (heldN === 0 || !wrist || contexts.size === 0) return [];
+  if (heldN === 0 || !wrist) return [];
   const at: Vec3 = [wrist[0] / context.shrink, wrist[1] / context.shrink, wrist[2] / context.shrink];
   return [{ grams: (heldN * 1000) / 9.80665, at }];
 }
@@ -121,13 +122,10 @@ export function standFigures(ask: Ask): Reckoning[] {
   const height = mass.at[1] - stand.groundMm;
   const margin = height * Math.tan((tip * Math.PI) / 180);
   const grams = isGood ? 0 : counterweightGrams(mass, stand.feet, stand.groundMm, wanted.value);
-  const stands = figure(
+  const stands = boneFigure(
     ask,
-    'stands',
-    'Stands: tipped so far it falls',
+    BONES.stands,
     tip,
-    '°',
-    'α = arctan(d ÷ h), wanted a',
     [
       shaped('d', `Least way from its middle to the edge of ${stand.name}`, margin, 'mm'),
       ...heightTerms(mass, stand),
@@ -161,13 +159,10 @@ export function standFigures(ask: Ask): Reckoning[] {
   if (grams === null || grams === 0) return [stands];
   return [
     stands,
-    figure(
+    boneFigure(
       ask,
-      'weight',
-      'Counterweight, low in the middle of what it stands on',
+      BONES.weight,
       grams,
-      'g',
-      'w = most over the edges of M (h tan a − d) ÷ d₀',
       [
         shaped('M', 'Clay, core, wire, what is held and the base', mass.grams, 'g'),
         ...heightTerms(mass, stand),
@@ -192,13 +187,10 @@ export function pegFigures(ask: Ask): Reckoning[] {
   const hole = holeOf(context, wire, side);
   const settled = depths.length > 0 && depths.some((depth) => depth !== pegDepth(context, wire));
   return [
-    figure(
+    boneFigure(
       ask,
-      'peg',
-      'Pegs under the feet',
+      BONES.peg,
       pegDepth(context, wire),
-      'mm',
-      'p = the most of q × b, l and h',
       [
         sourced('peg.depth', own).term('q'),
         shaped('b', 'Width of the wire or twist', bundleMm(wire), 'mm'),
@@ -207,13 +199,10 @@ export function pegFigures(ask: Ask): Reckoning[] {
       ],
       settled ? { note: `Settled for single ends: ${[...new Set(depths.map(mm))].join(', ')} mm.` } : {},
     ),
-    figure(
+    boneFigure(
       ask,
-      'drill',
-      'Drill for the pegs',
+      BONES.drill,
       hole.drillMm,
-      'mm',
-      piece.drills.length > 0 ? 'h = the next drill owned from b + c up' : 'h = b + c, up to the next tenth',
       [
         shaped(
           'b',
@@ -224,6 +213,10 @@ export function pegFigures(ask: Ask): Reckoning[] {
         sourced('fit.peg', own).term('c'),
       ],
       {
+        formula:
+          piece.drills.length > 0
+            ? 'h = the next drill owned from b + c up'
+            : 'h = b + c, up to the next tenth',
         ...(hole.isMissing
           ? {
               verdict: {

@@ -3,8 +3,9 @@ import { type Reckoning, sourced, type Verdict, type WayOut } from '../../reckon
 import { type Advice, adviseWire, failuresOf, LEG_SAFETY, sagAllowed } from '../advise.ts';
 import { type Cover, type Frame, leastCover, legBuckles, pushMoment, rawLimbs, wireOf } from '../checks.ts';
 import { coverRow, coverWanted } from '../cover.ts';
+import { BONES } from '../figures.ts';
 import { bundleMm, strengthOf, type Wire } from '../wire.ts';
-import { type Ask, figure, mm, shaped, wireSays } from './ask.ts';
+import { type Ask, boneFigure, mm, shaped, wireSays } from './ask.ts';
 
 /** Wires that would do in place of one that does not: of the same metal, then of the others. */
 export function betterWires(frame: Frame, wire: Wire): WayOut[] {
@@ -72,15 +73,13 @@ export function wireFigure(ask: Ask, advice: Advice | null): Reckoning {
   const isMissing = advice === null && !chosen;
   if (isMissing) verdict = noneToBeHad(ask);
   const thinner = advice?.thinner;
-  return figure(
+  return boneFigure(
     ask,
-    'wire',
-    chosen ? 'Wire, as chosen' : 'Wire, as advised',
+    BONES.wire,
     bundleMm(wire),
-    'mm',
-    'b = d × width of n circles laid together',
     [shaped('d', 'Wire', wire.diameterMm, 'mm'), shaped('n', 'Strands', wire.strands, 'count')],
     {
+      title: chosen ? 'Wire, as chosen' : 'Wire, as advised',
       verdict,
       ...(thinner && thinner.fails.length > 0
         ? { note: `The next thinner, ${wireSays(thinner.wire)}: ${thinner.fails[0]}.` }
@@ -104,13 +103,10 @@ export function coverFigure(ask: Ask): Reckoning[] {
   const says = `${mm(Math.max(0, cover.coverMm))} mm of clay over the wire at the ${cover.where}`;
   const isHidden = margin.value >= 0;
   return [
-    figure(
+    boneFigure(
       ask,
-      'cover',
-      'Hidden: clay over the wire',
+      BONES.cover,
       cover.coverMm,
-      'mm',
-      'k = r − b ÷ 2, wanted the less of c and ⅔ r',
       [
         shaped('r', `Depth of the clay at the ${cover.where}`, cover.coverMm + cover.wireMm / 2, 'mm'),
         shaped('b', 'Width of the wire or bundle', cover.wireMm, 'mm'),
@@ -147,20 +143,18 @@ export function sagFigure(ask: Ask): Reckoning[] {
   const isGood = !bends && sagMm <= allowed;
   const held = ask.heldN;
   return [
-    figure(
+    boneFigure(
       ask,
-      'sag',
-      `Raw: the ${limb.name} sags`,
-      // A thousandth of a millimetre is nothing.
+      BONES.sag,
       Math.round(sagMm * 1000) / 1000,
-      'mm',
-      `δ = ∫ M m ÷ E I ds along the limb${held > 0 ? ', with F held' : ''}; stays bent where M reaches σ π d³ ÷ 32`,
       [
         ...strength.terms,
         shaped('M', 'Largest moment, of raw clay, wire and what is held', momentNmm, 'N·mm'),
         ...(held > 0 ? [shaped('F', 'Weight of what it holds', held, 'N')] : []),
       ],
       {
+        title: `Raw: the ${limb.name} sags`,
+        formula: `δ = ∫ M m ÷ E I ds along the limb${held > 0 ? ', with F held' : ''}; stays bent where M reaches σ π d³ ÷ 32`,
         verdict: {
           level: isGood ? 'good' : 'stop',
           wording: 'state',
@@ -182,19 +176,17 @@ export function handledFigure(ask: Ask): Reckoning[] {
   if (!push) return [];
   const { yieldMoment } = strengthOf(wireOf(push.run, ask.wire), ask.context.own);
   return [
-    figure(
+    boneFigure(
       ask,
-      'handled',
-      `Handled raw: a push on the ${push.limb.name}`,
+      BONES.handled,
       push.momentNmm,
-      'N·mm',
-      'M = P × L, the bare wire stays bent from Y',
       [
         sourced('wire.push', ask.context.own).term('P'),
         shaped('L', `Length of the ${push.limb.name}`, push.lengthMm, 'mm'),
         shaped('Y', 'Moment at which the wire stays bent', yieldMoment, 'N·mm'),
       ],
       {
+        title: `Handled raw: a push on the ${push.limb.name}`,
         note:
           push.momentNmm <= yieldMoment
             ? 'The wire alone stands a finger; cured clay adds to it.'
@@ -214,15 +206,10 @@ export function legFigure(ask: Ask): Reckoning[] {
   const isTrunk = k === 2;
   const isGood = safety >= LEG_SAFETY;
   return [
-    figure(
+    boneFigure(
       ask,
-      'legs',
-      isTrunk
-        ? 'Trunk: what it bears before it buckles'
-        : `Legs: what the ${column.name} bears before it buckles`,
+      BONES.legs,
       bucklesN,
-      'N',
-      `F = π² S ÷ (${k} L)², borne W`,
       [
         shaped(
           'S',
@@ -234,6 +221,10 @@ export function legFigure(ask: Ask): Reckoning[] {
         shaped('W', isTrunk ? 'Raw clay on it' : 'Raw clay on one leg', bearsN, 'N'),
       ],
       {
+        title: isTrunk
+          ? 'Trunk: what it bears before it buckles'
+          : `Legs: what the ${column.name} bears before it buckles`,
+        formula: `F = π² S ÷ (${k} L)², borne W`,
         verdict: {
           level: isGood ? 'good' : 'stop',
           wording: 'state',

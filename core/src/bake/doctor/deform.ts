@@ -1,7 +1,8 @@
-import type { PartBulk } from '../../bulk/index.ts';
+import type { BulkFacts } from '../../bulk/index.ts';
+import type { PartFacts } from '../../context/index.ts';
 import {
+  figure,
   type Reckoning,
-  reckoning,
   sourced,
   type Term,
   termFrom,
@@ -9,12 +10,12 @@ import {
   type WayOut,
 } from '../../reckoning/index.ts';
 import type { Overhang } from '../../solid/index.ts';
-import type { PartContext } from '../../whole/context.ts';
+import { DOCTOR } from '../figures.ts';
 
 /** What is known of a part besides its clay. */
 export interface DeformAsk {
-  readonly context: PartContext;
-  readonly bulk: PartBulk;
+  readonly context: PartFacts;
+  readonly bulk: BulkFacts;
   /** Miniature mm, as it stands. */
   readonly overhang: Overhang;
   /** Whether a wire runs in it, and whether it stands by itself. */
@@ -62,13 +63,9 @@ function reckonOverhang({ context, bulk, overhang, hasWire }: DeformAsk): Reckon
         : overhang.hangs && !isHeld
           ? doubtful('some of it hangs in the air, with no wire in it', ways)
           : good('it bears itself');
-  return reckoning({
-    key: 'bake.overhang',
+  return figure(DOCTOR.overhang, {
     part: part.id,
-    lens: 'bake',
-    title: 'Reaches out over nothing',
-    quantity: { value: overhang.reach, unit: 'mm' },
-    formula: 'o against n × t',
+    value: overhang.reach,
     terms: [
       shapeTerm('o', 'Longest overhang as it stands', overhang.reach, 'taken off the solid, layer by layer'),
       bears.term('n'),
@@ -87,13 +84,9 @@ function reckonBulge({ context, bulk }: DeformAsk): Reckoning {
     sourced('size.tolerance-least', own),
   ];
   const value = (share.value / 100) * bulk.thickest.quantity.value;
-  return reckoning({
-    key: 'bake.bulge',
+  return figure(DOCTOR.bulge, {
     part: part.id,
-    lens: 'bake',
-    title: 'Bulge to allow for',
-    quantity: { value, unit: 'mm' },
-    formula: 'b = p × t ÷ 100 against v',
+    value,
     terms: [share.term('p'), termFrom('t', bulk.thickest), least.term('v')],
     verdict:
       value <= least.value
@@ -125,13 +118,11 @@ function reckonSeam({ context, bulk, find }: DeformAsk): Reckoning[] {
   const at = (share: number) => (share / 100) * longest.quantity.value;
   const tight = sourced('fit.tight', own);
   return [
-    reckoning({
-      key: 'bake.seam',
+    figure(DOCTOR.seam, {
       part: part.id,
-      lens: 'bake',
-      title: 'Gap to expect at its joints',
-      quantity: { value: at(shrink.value), low: at(low), high: at(high), unit: 'mm' },
-      formula: 'g = s × L ÷ 100 against c',
+      value: at(shrink.value),
+      low: at(low),
+      high: at(high),
       terms: [shrink.term('s'), termFrom('L', longest), tight.term('c')],
       verdict:
         at(high) <= tight.value
@@ -159,13 +150,9 @@ function reckonDent({ context, bulk, stands }: DeformAsk): Reckoning[] {
     origin: { kind: 'shape', says: 'clay of its regions and its core' },
   };
   return [
-    reckoning({
-      key: 'bake.dent',
+    figure(DOCTOR.dent, {
       part: part.id,
-      lens: 'bake',
-      title: 'Lies with',
-      quantity: { value: grams, unit: 'g' },
-      formula: 'm against q',
+      value: grams,
       terms: [term, most.term('q')],
       verdict:
         grams <= most.value || piece.oven.under === 'pad'

@@ -1,9 +1,10 @@
-import type { PartBulk } from '../../bulk/index.ts';
+import type { BulkFacts } from '../../bulk/index.ts';
+import type { PartFacts } from '../../context/index.ts';
 import type { LogEntry, Outcome } from '../../piece/index.ts';
-import { type Reckoning, reckoning, sourced, type Term, termFrom } from '../../reckoning/index.ts';
-import type { PartContext } from '../../whole/context.ts';
+import { figure, type Reckoning, sourced, type Term, termFrom } from '../../reckoning/index.ts';
+import { DOCTOR } from '../figures.ts';
 import { type BakeAsk, bakeAsk, curedAt, type HeatRun } from '../heat/index.ts';
-import { mixWindow } from '../window.ts';
+import { mixWindow } from '../time/index.ts';
 
 /** A bake that was written in the log. */
 export type BakeRecord = NonNullable<LogEntry['bake']>;
@@ -39,8 +40,8 @@ export interface RecordAsks {
  * @returns null when nothing of the part is baked
  */
 export function recordAsks(
-  context: PartContext,
-  bulk: PartBulk,
+  context: PartFacts,
+  bulk: BulkFacts,
   record: BakeRecord,
   coarser: number,
 ): RecordAsks | null {
@@ -64,8 +65,8 @@ export function recordAsks(
 
 /** What the doctor goes by. */
 export interface DoctorAsk {
-  readonly context: PartContext;
-  readonly bulk: PartBulk;
+  readonly context: PartFacts;
+  readonly bulk: BulkFacts;
   readonly record: BakeRecord;
   /** The bake as it was, and as it should be; null while they are not worked through. */
   readonly run: HeatRun | null;
@@ -268,17 +269,11 @@ function nextMinutes(ask: DoctorAsk, curedMin: number): Reckoning {
   const { own, part } = context;
   const margin = sourced('heat.margin', own);
   const sure = Math.ceil(curedMin * (1 + margin.value / 100));
-  const base = {
-    key: 'doctor.minutes',
-    part: part.id,
-    lens: 'bake',
-    title: 'Next time, minutes from putting it in',
-  } as const;
   const good = record.outcome === 'scorched' ? ownGood(ask) : undefined;
   if (good?.bake && good.bake.minutes < record.minutes)
-    return reckoning({
-      ...base,
-      quantity: { value: good.bake.minutes, unit: 'min' },
+    return figure(DOCTOR.minutes, {
+      part: part.id,
+      value: good.bake.minutes,
       formula: 'h = g',
       terms: [
         {
@@ -291,17 +286,16 @@ function nextMinutes(ask: DoctorAsk, curedMin: number): Reckoning {
       note: `By the rule of cure every cell is done after ${Math.round(curedMin)} min: let a last, cooler bake bring the rest.`,
     });
   if (record.outcome === 'scorched' && hold && hold.quantity.value < sure)
-    return reckoning({
-      ...base,
-      quantity: { value: hold.quantity.value, unit: 'min' },
+    return figure(DOCTOR.minutes, {
+      part: part.id,
+      value: hold.quantity.value,
       formula: 'h = p',
       terms: [termFrom('p', hold)],
       note: `The short end of the packet’s rule: look at it early. Every cell is done after ${Math.round(curedMin)} min.`,
     });
-  return reckoning({
-    ...base,
-    quantity: { value: sure, unit: 'min' },
-    formula: 'h = c × (1 + m ÷ 100)',
+  return figure(DOCTOR.minutes, {
+    part: part.id,
+    value: sure,
     terms: [simulatedTerm('c', 'The last clay is cured after', curedMin, 'min'), margin.term('m')],
   });
 }
@@ -320,13 +314,9 @@ function nextTime(ask: DoctorAsk, lowC: number, curedMin: number): Reckoning[] {
   const error = sourced('oven.dial-error', own);
   return [
     nextMinutes(ask, curedMin),
-    reckoning({
-      key: 'doctor.dial',
+    figure(DOCTOR.dial, {
       part: part.id,
-      lens: 'bake',
-      title: 'Next time, dial',
-      quantity: { value: lowC - error.value, unit: '°C' },
-      formula: 'D = T − o',
+      value: lowC - error.value,
       terms: [simulatedTerm('T', 'Low end of its window', lowC, '°C'), error.term('o')],
     }),
   ];

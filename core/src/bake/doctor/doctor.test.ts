@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { lowWaterFerry } from '../../demo/index.ts';
 import { makeShapeStore } from '../../form/index.ts';
 import { OUTCOMES, type Outcome, type Piece, setAt } from '../../piece/index.ts';
-import { reckonPiece } from '../../whole/index.ts';
+import { reckonPiece } from '../../spine/index.ts';
 import { bodyOf, simulateBake } from '../heat/index.ts';
 import { type BakeRecord, diagnose, reckonDeform, recordAsks } from './index.ts';
 

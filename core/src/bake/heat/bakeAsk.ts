@@ -1,10 +1,10 @@
-import { coreAskOf, coreDensity, coreKindOf, type PartBulk } from '../../bulk/index.ts';
+import { type BulkFacts, coreAskOf, coreDensity, coreKindOf } from '../../bulk/index.ts';
+import type { PartFacts } from '../../context/index.ts';
 import { type CoreAsk, coreField, deepGrid, type Shape, scaledAsk } from '../../form/index.ts';
 import type { CoreKind } from '../../handbook/index.ts';
 import { sourced } from '../../reckoning/index.ts';
 import type { Grid } from '../../solid/index.ts';
-import type { PartContext } from '../../whole/context.ts';
-import { mixWindow } from '../window.ts';
+import { mixWindow } from '../time/index.ts';
 import { type HeatBody, heatBody, type Stuff } from './body.ts';
 import type { OvenRun } from './oven.ts';
 import type { CureRules } from './simulate.ts';
@@ -48,7 +48,7 @@ const MOST = 150_000;
 const LEAST_CELL = 0.15;
 
 /** How a kind of core takes and leads heat. */
-function coreStuffOf(context: PartContext, kind: CoreKind): Stuff {
+function coreStuffOf(context: PartFacts, kind: CoreKind): Stuff {
   const of = (row: string) => sourced(row, context.own).value;
   const rho = coreDensity(context, kind) * 1000;
   switch (kind) {
@@ -66,7 +66,7 @@ function coreStuffOf(context: PartContext, kind: CoreKind): Stuff {
 }
 
 /** Edge of a cell: so many across the thinnest clay that matters, as far as there may be so many cells. */
-function cellFor({ shape, shrink }: PartContext, core: CoreAsk | null, clayMm3: number): number {
+function cellFor({ shape, shrink }: PartFacts, core: CoreAsk | null, clayMm3: number): number {
   const solid = shape.thickest.diameterMm / shrink / ACROSS_SOLID;
   const wanted = core ? Math.min(solid, core.skinMm / ACROSS_SKIN) : solid;
   return Math.max(LEAST_CELL, wanted, Math.cbrt(clayMm3 / MOST));
@@ -78,7 +78,7 @@ function cellFor({ shape, shrink }: PartContext, core: CoreAsk | null, clayMm3: 
  * @param way how the maker bakes
  * @param coarser cells so many times as large, for a look while something is changed
  */
-export function bakeAsk(context: PartContext, bulk: PartBulk, way: BakeWay, coarser = 1): BakeAsk | null {
+export function bakeAsk(context: PartFacts, bulk: BulkFacts, way: BakeWay, coarser = 1): BakeAsk | null {
   const { piece, own, shrink } = context;
   const ids = new Set(bulk.uses.map(({ clay }) => clay.id));
   const window = mixWindow(piece.clays.filter(({ id }) => ids.has(id)));

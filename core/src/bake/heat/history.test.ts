@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { lowWaterFerry, tollFrogs } from '../../demo/index.ts';
 import { makeShapeStore, PLAIN } from '../../form/index.ts';
 import { DEFAULT_REGION, type Piece, setAt } from '../../piece/index.ts';
-import { reckonPiece } from '../../whole/index.ts';
+import { reckonPiece } from '../../spine/index.ts';
 import {
   type BakeAsk,
   bakeAsk,

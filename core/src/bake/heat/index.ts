@@ -19,6 +19,7 @@ export {
   type RegionHistory,
 } from './history.ts';
 export { plainKernel } from './kernel.ts';
+export type { HeatState } from './kernelTypes.ts';
 export { heldC, type OvenRun, ovenAt, type ProbeTrace, traceAt } from './oven.ts';
 export { judgeHistory, passAsks } from './passAsks.ts';
 export { reckonSimulated } from './reckonSimulated.ts';
@@ -30,5 +31,5 @@ export {
   type SimulateOptions,
   simulateBake,
 } from './simulate.ts';
-export { type HeatState, heatStepper, type Stepper, stagesFor, stepperOn } from './stepper.ts';
+export { heatStepper, type Stepper, stagesFor, stepperOn } from './stepper.ts';
 export { wasmKernel } from './wasmKernel.ts';

@@ -1,5 +1,5 @@
 import type { HeatBody } from './body.ts';
-import type { HeatState, Kernel, Mix, Stages } from './stepper.ts';
+import type { HeatState, Kernel, Mix, Stages } from './kernelTypes.ts';
 
 /**
  * One pass over the cells: the rate now, and what comes of it with the stages before. It stands alone and takes bare arrays

@@ -1,8 +1,8 @@
-import type { PartBulk } from '../../bulk/index.ts';
+import type { BulkFacts } from '../../bulk/index.ts';
 import { lightnessOf } from '../../colour/index.ts';
+import type { PartFacts } from '../../context/index.ts';
 import { type Reckoning, sourced, type Verdict } from '../../reckoning/index.ts';
 import type { BakeState } from '../../route/index.ts';
-import type { PartContext } from '../../whole/context.ts';
 import { type BakeWay, bakeAsk } from './bakeAsk.ts';
 import { dialFor } from './dialFor.ts';
 import type { PassAsk, RegionHistory } from './history.ts';
@@ -15,8 +15,8 @@ import type { PassAsk, RegionHistory } from './history.ts';
  * @param coarser cells so many times as large as for one look
  */
 export function passAsks(
-  context: PartContext,
-  bulk: PartBulk,
+  context: PartFacts,
+  bulk: BulkFacts,
   way: Omit<BakeWay, 'dialC'> & { readonly dialC: number | null },
   bakes: readonly BakeState[],
   find: (part: string, key: string) => Reckoning | undefined,
@@ -49,7 +49,7 @@ export function passAsks(
 const PALE = 75;
 
 /** Whether a region’s clay is pale or lets light through, so that heat shows on it. */
-function isPale({ piece }: PartContext, bulk: PartBulk, region: string): boolean {
+function isPale({ piece }: PartFacts, bulk: BulkFacts, region: string): boolean {
   const ids = new Set(bulk.uses.filter((use) => use.region === region).map(({ clay }) => clay.id));
   return piece.clays.some(
     ({ id, colour, family }) => ids.has(id) && (family === 'translucent' || lightnessOf(colour) >= PALE),
@@ -58,8 +58,8 @@ function isPale({ piece }: PartContext, bulk: PartBulk, region: string): boolean
 
 /** How a region comes out of all its bakes: cured or not, and whether pale clay will have yellowed. */
 export function judgeHistory(
-  context: PartContext,
-  bulk: PartBulk,
+  context: PartFacts,
+  bulk: BulkFacts,
   { region, totalMin, peakC, curedBy }: RegionHistory,
   titles: ReadonlyMap<string, string>,
 ): Verdict {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { lowWaterFerry } from '../../demo/index.ts';
 import { makeShapeStore } from '../../form/index.ts';
 import { formulaWithNumbers } from '../../reckoning/index.ts';
-import { reckonPiece } from '../../whole/index.ts';
+import { reckonPiece } from '../../spine/index.ts';
 import { reckonSimulated } from './index.ts';
 
 const NOW = '2026-11-26T10:00:00Z';

@@ -1,5 +1,6 @@
-import { type Reckoning, reckoning, sourced, type Term, termFrom } from '../../reckoning/index.ts';
-import type { PartContext } from '../../whole/context.ts';
+import type { PartFacts } from '../../context/index.ts';
+import { figure, type Reckoning, sourced, type Term, termFrom } from '../../reckoning/index.ts';
+import { SIMULATED } from '../figures.ts';
 import type { HeatRun } from './simulate.ts';
 
 /**
@@ -9,7 +10,7 @@ import type { HeatRun } from './simulate.ts';
  * @param packet the part’s time by the packet’s rule, where there is one
  */
 export function reckonSimulated(
-  { part, own }: PartContext,
+  { part, own }: PartFacts,
   { curedMin, handleMin, peakC }: Pick<HeatRun, 'curedMin' | 'handleMin' | 'peakC'>,
   packet: Reckoning | undefined,
 ): Reckoning[] {
@@ -20,17 +21,15 @@ export function reckonSimulated(
     quantity: { value, unit },
     origin: { kind: 'shape', says: 'worked through on the true solid, cell by cell' },
   });
-  const place = { part: part.id, lens: 'bake' } as const;
+  const place = { part: part.id } as const;
   const scorch = sourced('bake.scorch', own);
   return [
     ...(curedMin === null
       ? []
       : [
-          reckoning({
+          figure(SIMULATED.hold, {
             ...place,
-            key: 'simulated.hold',
-            title: 'Out of the heat after',
-            quantity: { value: Math.ceil(curedMin * (1 + margin.value / 100)), unit: 'min' },
+            value: Math.ceil(curedMin * (1 + margin.value / 100)),
             formula: packet ? 'h = c × (1 + m ÷ 100), beside p' : 'h = c × (1 + m ÷ 100)',
             terms: [
               seen('c', 'The last clay is cured after', curedMin, 'min'),
@@ -43,21 +42,15 @@ export function reckonSimulated(
     ...(handleMin === null
       ? []
       : [
-          reckoning({
+          figure(SIMULATED.handle, {
             ...place,
-            key: 'simulated.handle',
-            title: 'May be handled after',
-            quantity: { value: handleMin, unit: 'min' },
-            formula: 'k = when the hottest clay is down to H',
+            value: handleMin,
             terms: [sourced('heat.handle', own).term('H')],
           }),
         ]),
-    reckoning({
+    figure(SIMULATED.peak, {
       ...place,
-      key: 'simulated.peak',
-      title: 'Hottest clay',
-      quantity: { value: peakC, unit: '°C' },
-      formula: 'P against S',
+      value: peakC,
       terms: [seen('P', 'Hottest that any clay gets', peakC, '°C'), scorch.term('S')],
       verdict:
         peakC >= scorch.value

@@ -1,6 +1,6 @@
 import type { HeatBody } from './body.ts';
+import type { HeatState, Kernel } from './kernelTypes.ts';
 import { KERNEL_WASM } from './kernelWasm.ts';
-import type { HeatState, Kernel } from './stepper.ts';
 
 /** What the compiled kernel exports; every address is a byte of its memory. */
 interface Exports {

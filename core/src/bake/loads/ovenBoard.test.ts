@@ -4,7 +4,7 @@ import { lowWaterFerry } from '../../demo/index.ts';
 import { extentOf, makeShapeStore, type Outline } from '../../form/index.ts';
 import type { Piece } from '../../piece/index.ts';
 import { setAt } from '../../piece/index.ts';
-import { reckonPiece } from '../../whole/index.ts';
+import { reckonPiece } from '../../spine/index.ts';
 import {
   apart,
   boardDrawing,

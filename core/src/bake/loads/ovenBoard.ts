@@ -1,7 +1,7 @@
 import { simplifyPathD } from 'clipper2-ts';
+import type { PartFacts } from '../../context/index.ts';
 import { type DrawItem, type Drawing, moved, scaledOutline } from '../../drawing/index.ts';
 import { extentOf, type Outline, type Shape, type Side } from '../../form/index.ts';
-import type { PartContext } from '../../whole/context.ts';
 import { ovenFloor, putDown } from './pieceLoads.ts';
 import type { OvenLoad, PlacedItem } from './planLoads.ts';
 
@@ -105,7 +105,7 @@ export function seenOutlines(shape: Shape, shrink: number): SeenOutlines {
 }
 
 /** What a thing covers as it is put down; one that lies, or is not yet looked at, as the box it takes. */
-function seen(context: PartContext | undefined, outlines: SeenOutlines | undefined, one: PlacedItem) {
+function seen(context: PartFacts | undefined, outlines: SeenOutlines | undefined, one: PlacedItem) {
   const { item, widthMm, depthMm } = one;
   const down = context && putDown(context);
   const heightMm = down?.heightMm ?? 0;
@@ -164,7 +164,7 @@ const FAR = 60;
 function nearestOf(
   one: Omit<BoardItem, 'nearest' | 'isClear'>,
   all: readonly Omit<BoardItem, 'nearest' | 'isClear'>[],
-  own: PartContext['own'],
+  own: PartFacts['own'],
 ): Clearance {
   const floor = ovenFloor(own);
   const [x, y] = one.at;
@@ -196,9 +196,9 @@ function nearestOf(
  */
 export function ovenBoard(
   { placed }: OvenLoad,
-  contexts: ReadonlyMap<string, PartContext>,
+  contexts: ReadonlyMap<string, PartFacts>,
   outlines: ReadonlyMap<string, SeenOutlines>,
-  own: PartContext['own'],
+  own: PartFacts['own'],
 ): OvenBoard {
   const floor = ovenFloor(own);
   const bare = placed.map((one) => {

@@ -1,12 +1,12 @@
+import type { PartFacts } from '../../context/index.ts';
 import type { OvenPlace } from '../../piece/index.ts';
 import { type Reckoning, sourced } from '../../reckoning/index.ts';
 import type { BakeState } from '../../route/index.ts';
-import type { PartContext } from '../../whole/context.ts';
 import { type LoadItem, type LoadPlan, type OvenFloor, planLoads } from './planLoads.ts';
 
 /** What of a part’s bake its load leans on. */
 export interface LoadedPart {
-  readonly context: PartContext;
+  readonly context: PartFacts;
   readonly lowC: number;
   readonly highC: number;
   readonly minutes: number;
@@ -18,7 +18,7 @@ export interface LoadedPart {
  * @param find a figure of a part
  */
 export function loadedParts(
-  contexts: ReadonlyMap<string, PartContext>,
+  contexts: ReadonlyMap<string, PartFacts>,
   find: (part: string, key: string) => Reckoning | undefined,
 ): LoadedPart[] {
   return [...contexts].flatMap(([id, context]): LoadedPart[] => {
@@ -34,7 +34,7 @@ const MOST_COPIES = 40;
 
 /** The floor of the maker’s oven that can be used, the room over it, and how high it is inside over the rack. */
 export function ovenFloor(
-  own: PartContext['own'],
+  own: PartFacts['own'],
 ): OvenFloor & { readonly heightMm: number; readonly insideMm: number; readonly clearanceMm: number } {
   const of = (name: string) => sourced(`oven.${name}`, own).value;
   const free = (name: string) => Math.max(1, of(name) - 2 * of('clearance'));
@@ -57,7 +57,7 @@ export interface PutDown {
 }
 
 /** How a part is put down in the oven, miniature mm. */
-export function putDown({ shape, shrink, own }: PartContext): PutDown {
+export function putDown({ shape, shrink, own }: PartFacts): PutDown {
   const { min, max } = shape.box;
   const [w, h, d] = ([0, 1, 2] as const).map((k) => (max[k] - min[k]) / shrink) as [number, number, number];
   if (h <= ovenFloor(own).heightMm) return { widthMm: w, depthMm: d, heightMm: h, isUpright: true };
@@ -74,7 +74,7 @@ export function putDown({ shape, shrink, own }: PartContext): PutDown {
  */
 export function pieceLoads(
   parts: readonly LoadedPart[],
-  own: PartContext['own'],
+  own: PartFacts['own'],
   places: readonly OvenPlace[] = [],
 ): LoadPlan {
   const items = parts.flatMap(({ context, lowC, highC, minutes }): LoadItem[] => {
@@ -119,7 +119,7 @@ export interface BakeLoads {
 export function routeLoads(
   bakes: readonly BakeState[],
   parts: readonly LoadedPart[],
-  own: PartContext['own'],
+  own: PartFacts['own'],
   setMin: number,
   places: readonly OvenPlace[] = [],
 ): BakeLoads[] {

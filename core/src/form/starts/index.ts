@@ -1,3 +1,5 @@
+import { dequal } from 'dequal';
+import type { Form } from '../types.ts';
 import type { Start } from './entries.ts';
 import { LIVING } from './living.ts';
 import { THINGS } from './things.ts';
@@ -21,4 +23,13 @@ export function findStarts(question: string): readonly Start[] {
   });
   const begins = ({ title }: Start) => title.toLowerCase().startsWith(words[0] ?? '');
   return [...found.filter(begins), ...found.filter((start) => !begins(start))];
+}
+
+/**
+ * The start a form still is, as long as nothing of it has been changed; null for one that was.
+ *
+ * @example startOf({ kind: 'ball', diameterMm: 41 }) // null
+ */
+export function startOf(form: Form): Start | null {
+  return STARTS.find((start) => start.form.kind === form.kind && dequal(start.form, form)) ?? null;
 }

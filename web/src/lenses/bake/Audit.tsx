@@ -2,15 +2,14 @@ import type { Part } from '@every-inch/core/piece';
 import { Link } from 'react-router';
 import { StuffFields } from '../../parts/StuffFields.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useTold } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
 
 /** Everything that would go into the oven with a part, bake by bake, and what must not. */
 export function Audit({ part }: { readonly part: Part }) {
   const dispatch = useAppDispatch();
   const piece = useOpenPiece();
-  const { audits } = useReckoned();
-  const bakes = audits.get(part.id) ?? [];
+  const bakes = useTold('bake.audit', part.id) ?? [];
   const named = new Set(bakes.flatMap(({ items }) => items.map(({ what }) => what)));
   const hung = piece.parts.filter((one) => one.mix.length === 0 && named.has(one.name));
   return (

@@ -1,12 +1,12 @@
 import { reckonDeform } from '@every-inch/core/bake/doctor';
 import { judgeHistory, passAsks, type RegionHistory } from '@every-inch/core/bake/heat';
-import type { PartBulk } from '@every-inch/core/bulk';
+import type { BulkFacts } from '@every-inch/core/bulk';
+import { heroicOf, type PartFacts } from '@every-inch/core/context';
 import type { BakeSettings } from '@every-inch/core/piece';
-import { heroicOf, type PartContext } from '@every-inch/core/whole';
 import { memo, useMemo } from 'react';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useBakes, useFind, useTold } from '../../spine/hooks.ts';
 import { useBakeHistory } from '../../workers/useBake.ts';
 
 /** History is worked through on cells so many times as large as one look: it is several bakes. */
@@ -41,19 +41,21 @@ function Bar({ row, mostMin, numberOf }: BarProps) {
 }
 
 interface HistoryProps {
-  readonly context: PartContext;
-  readonly bulk: PartBulk;
+  readonly context: PartFacts;
+  readonly bulk: BulkFacts;
   /** How the oven is run; a dial that is not set is what each bake wants. */
   readonly settings: BakeSettings;
 }
 
 /** What every region has been through when all bakes of the route are over, the proof of the last one, and how clay moves. */
 export default memo(function BakeHistory({ context, bulk, settings }: HistoryProps) {
-  const { bakes, book, bones } = useReckoned();
+  const bakes = useBakes();
+  const find = useFind();
   const { part, scale, own } = context;
+  const bones = useTold('bones.part', part.id);
   const passes = useMemo(
-    () => passAsks(context, bulk, settings, bakes, (id, key) => book.get(`${id}/${key}`), COARSER),
-    [context, bulk, settings, bakes, book],
+    () => passAsks(context, bulk, settings, bakes, find, COARSER),
+    [context, bulk, settings, bakes, find],
   );
   const { found, says, isBusy } = useBakeHistory(
     part.form,
@@ -64,15 +66,15 @@ export default memo(function BakeHistory({ context, bulk, settings }: HistoryPro
   const titles = new Map(bakes.map(({ step, number }) => [step.id, `${number}. ${step.title}`]));
   const ids = passes.map(({ id }) => id);
   const numberOf = (id: string) => ids.indexOf(id) + 1;
-  const standing = book.get(`${part.id}/bones.stands`)?.verdict?.level;
+  const standing = find(part.id, 'bones.stands')?.verdict?.level;
   const deform = one
     ? reckonDeform({
         context,
         bulk,
         overhang: one.overhang,
-        hasWire: (bones.get(part.id)?.runs.length ?? 0) > 0,
+        hasWire: (bones?.runs.length ?? 0) > 0,
         stands: standing === undefined ? null : standing !== 'stop',
-        find: (key) => book.get(`${part.id}/${key}`),
+        find: (key) => find(part.id, `${key}`),
       })
     : [];
   const mostMin = Math.max(1, ...(one?.history.regions.map(({ totalMin }) => totalMin) ?? []));

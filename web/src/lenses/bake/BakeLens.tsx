@@ -1,19 +1,18 @@
-import type { PartBulk } from '@every-inch/core/bulk';
-import { sectionDrawing } from '@every-inch/core/bulk';
+import type { BulkFacts } from '@every-inch/core/bulk';
+import type { PartFacts } from '@every-inch/core/context';
 import { CARE } from '@every-inch/core/handbook';
 import { formatQuantity, formatRange } from '@every-inch/core/reckoning';
-import type { PartContext } from '@every-inch/core/whole';
-import { lazy, Suspense, useMemo } from 'react';
+import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
+import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';
 import { OUTCOME_SAYS } from '../../parts/outcomes.ts';
 import { useSizeMm } from '../../parts/useSize.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
-import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useAsk, useFiguresOf, useFind, usePartFacts, useTold } from '../../spine/hooks.ts';
 import { selected } from '../../state/sessionSlice.ts';
 import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { Audit } from './Audit.tsx';
@@ -29,11 +28,11 @@ const SimulatedBake = lazy(() => import('./SimulatedBake.tsx'));
 function PartsTable() {
   const dispatch = useAppDispatch();
   const piece = useOpenPiece();
-  const { book } = useReckoned();
+  const find = useFind();
   const chosen = useAppSelector(selectPart);
   const baked = piece.parts.flatMap((part) => {
     const [thickest, temperature, hold] = ['bulk.thickest', 'bake.temperature', 'bake.hold'].map((key) =>
-      book.get(`${part.id}/${key}`),
+      find(part.id, `${key}`),
     );
     return thickest && temperature && hold ? [{ part, thickest, temperature, hold }] : [];
   });
@@ -85,17 +84,11 @@ function PartsTable() {
 
 function Baked() {
   const part = useAppSelector(selectPart);
-  const { contexts, bulk } = useReckoned();
+  const bulk = useTold('bulk.part', part?.id ?? null);
   const [ref, size] = useSizeMm<HTMLDivElement>();
-  const context = part && bulk.has(part.id) ? contexts.get(part.id) : undefined;
-  const drawing = useMemo(
-    () =>
-      context && size
-        ? sectionDrawing(context, bulk.get(context.part.id) ?? null, size.widthMm, size.heightMm, {
-            cured: true,
-          })
-        : null,
-    [context, bulk, size],
+  const drawing = useAsk(
+    'bones.section',
+    part && bulk && size ? { part: part.id, ...size, cured: true } : null,
   );
   return (
     <div ref={ref} className="h-[min(260px,34vh)] min-h-48">
@@ -113,7 +106,7 @@ function Baked() {
 }
 
 /** The last bake of the part that did not come out well, and what the doctor says of it. */
-function PastTrouble({ context, bulk }: { readonly context: PartContext; readonly bulk: PartBulk }) {
+function PastTrouble({ context, bulk }: { readonly context: PartFacts; readonly bulk: BulkFacts }) {
   const { part, piece } = context;
   const entry = piece.log.findLast((one) => one.part === part.id && one.bake && one.bake.outcome !== 'good');
   if (!entry?.bake) return null;
@@ -133,11 +126,11 @@ function PastTrouble({ context, bulk }: { readonly context: PartContext; readonl
 export default function BakeLens() {
   const part = useAppSelector(selectPart);
   const piece = useOpenPiece();
-  const { book, contexts, bulk } = useReckoned();
-  const context = part ? contexts.get(part.id) : undefined;
-  const ownBulk = part ? bulk.get(part.id) : undefined;
-  const card = ['temperature', 'dial', 'hold', 'set'].map((key) => book.get(`/bake.${key}`));
-  const own = part ? book.of('bake', part.id) : [];
+  const find = useFind();
+  const context = usePartFacts(part?.id);
+  const ownBulk = useTold('bulk.part', part?.id ?? null);
+  const card = ['temperature', 'dial', 'hold', 'set'].map((key) => find(null, `bake.${key}`));
+  const own = useFiguresOf('bake', part?.id ?? '');
   return (
     <LensLayout
       title="Bake"

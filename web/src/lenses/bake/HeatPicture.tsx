@@ -1,5 +1,5 @@
 import { heatSlice } from '@every-inch/core/bake/heat';
-import type { PartContext } from '@every-inch/core/whole';
+import type { PartFacts } from '@every-inch/core/context';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import type { BakeFound } from '../../workers/useBake.ts';
@@ -36,7 +36,7 @@ const LEGENDS: Readonly<Record<Exclude<Shows, 'heat'>, string>> = {
 
 interface HeatPictureProps {
   readonly found: BakeFound;
-  readonly context: PartContext;
+  readonly context: PartFacts;
   readonly setC: number;
   readonly topC: number;
   readonly scorchC: number;

@@ -11,7 +11,7 @@ import { idleSteps } from '@every-inch/core/route';
 import { useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useAllFacts, useBakes, useFind, useRouteFacts } from '../../spine/hooks.ts';
 import { edit, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { useOutlines } from '../../workers/useOutlines.ts';
 import { OvenBoardView } from './OvenBoardView.tsx';
@@ -38,7 +38,7 @@ function judgeBoard({ items }: OvenBoard): Verdict {
 
 /** What the hands may do while a bake of the route is in the oven. */
 function Idle({ bake, minutes }: { readonly bake: string; readonly minutes: number }) {
-  const { route, times } = useReckoned().route;
+  const { route, times } = useRouteFacts();
   const steps = idleSteps(route, bake, minutes, ({ id }) => times.get(id)?.handsMin ?? 0);
   if (steps.length === 0) return null;
   return (
@@ -56,7 +56,7 @@ interface LoadProps {
 }
 
 function Load({ load, number, of }: LoadProps) {
-  const { contexts } = useReckoned();
+  const contexts = useAllFacts();
   const piece = useOpenPiece();
   const dispatch = useAppDispatch();
   const workshop = useAppSelector((state) => state.workshop.own);
@@ -109,14 +109,13 @@ function totalMinutes(all: readonly BakeLoads[]): number {
 
 /** Every bake of the route in the maker’s oven, in the fewest fillings, and where each thing stands. */
 export default function Loads() {
-  const { bakes, contexts, book } = useReckoned();
+  const bakes = useBakes();
+  const contexts = useAllFacts();
+  const find = useFind();
   const piece = useOpenPiece();
   const workshop = useAppSelector((state) => state.workshop.own);
   const own = useMemo(() => ({ ...workshop, ...piece.own }), [workshop, piece.own]);
-  const parts = useMemo(
-    () => loadedParts(contexts, (part, key) => book.get(`${part}/${key}`)),
-    [contexts, book],
-  );
+  const parts = useMemo(() => loadedParts(contexts, find), [contexts, find]);
   const { places } = piece.oven;
   const all = useMemo(
     () =>

@@ -1,12 +1,10 @@
-import { bakeCardPages } from '@every-inch/core/bench';
 import { savePagesPdf } from '../../parts/savePages.ts';
-import { useReckoned } from '../../state/derived.ts';
+import { askOnce } from '../../spine/hooks.ts';
 import { useAppSelector, useOpenPiece } from '../../state/store.ts';
 
 /** Prints the bake card: every bake of the route, what must not go in, the care notes. */
 export function PrintCard() {
   const piece = useOpenPiece();
-  const reckoned = useReckoned();
   const paper = useAppSelector((state) => state.workshop.paper);
   const today = useAppSelector((state) => state.session.today);
   return (
@@ -14,7 +12,9 @@ export function PrintCard() {
       type="button"
       className="press-quiet text-fired"
       onClick={() =>
-        void savePagesPdf(bakeCardPages(piece, reckoned, paper, today), paper, `${piece.name} bake card`)
+        void askOnce('bench.bake-card', { paper, now: today }).then(({ pages }) =>
+          savePagesPdf(pages, paper, `${piece.name} bake card`),
+        )
       }
     >
       Print the bake card

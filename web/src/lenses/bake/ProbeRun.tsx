@@ -1,10 +1,10 @@
 import type { RunningBake } from '@every-inch/core/bake';
 import { type BakeAsk, bakeAsk, heldC, reckonSimulated } from '@every-inch/core/bake/heat';
-import type { PartBulk } from '@every-inch/core/bulk';
-import { heroicOf, type PartContext } from '@every-inch/core/whole';
+import type { BulkFacts } from '@every-inch/core/bulk';
+import { heroicOf, type PartFacts } from '@every-inch/core/context';
 import { useEffect, useMemo } from 'react';
 import { FigureRow } from '../../parts/FigureRow.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useAllFacts, useFind, useToldOfAll } from '../../spine/hooks.ts';
 import { changeBake, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { useBake } from '../../workers/useBake.ts';
 import { HeatChart } from './HeatChart.tsx';
@@ -20,14 +20,14 @@ const LEAST_MOVE = 1;
 
 interface RunProps {
   readonly bake: RunningBake;
-  readonly context: PartContext;
-  readonly bulk: PartBulk;
+  readonly context: PartFacts;
+  readonly bulk: BulkFacts;
 }
 
 /** The run by what the probe has shown so far, its chart, and the end that follows. */
 function Rerun({ bake, context, bulk }: RunProps) {
   const dispatch = useAppDispatch();
-  const { book } = useReckoned();
+  const find = useFind();
   const piece = useOpenPiece();
   const { probe } = bake;
   const count = probe?.minutes.length ?? 0;
@@ -67,7 +67,7 @@ function Rerun({ bake, context, bulk }: RunProps) {
         <HeatChart found={last} rules={rules} dialC={bake.dialC} trace={probe} />
       </div>
       <div className="min-w-56 flex-1">
-        {reckonSimulated(context, last.run, book.get(`${context.part.id}/bake.hold`)).map((figure) => (
+        {reckonSimulated(context, last.run, find(context.part.id, 'bake.hold')).map((figure) => (
           <FigureRow key={figure.key} figure={figure} />
         ))}
         {holdMin === null && bake.endFollows && (
@@ -98,7 +98,8 @@ export default function ProbeRun({
   readonly bake: RunningBake;
   readonly heldMin: number;
 }) {
-  const { contexts, bulk } = useReckoned();
+  const contexts = useAllFacts();
+  const bulk = useToldOfAll('bulk.part');
   const isConnected = useAppSelector((state) => state.session.instruments);
   const [context, own] = [contexts.get(bake.part ?? ''), bulk.get(bake.part ?? '')];
   const last = bake.probe?.minutes.at(-1);

@@ -6,13 +6,13 @@ import {
   passAsks,
   reckonSimulated,
 } from '@every-inch/core/bake/heat';
-import type { PartBulk } from '@every-inch/core/bulk';
+import type { BulkFacts } from '@every-inch/core/bulk';
+import { heroicOf, type PartFacts } from '@every-inch/core/context';
 import { sourced } from '@every-inch/core/reckoning';
-import { heroicOf, type PartContext } from '@every-inch/core/whole';
-import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useFind, useTold } from '../../spine/hooks.ts';
 import { useOpenPiece } from '../../state/store.ts';
 import { useBake } from '../../workers/useBake.ts';
 import { HeatChart } from './HeatChart.tsx';
@@ -28,21 +28,20 @@ const BakeHistory = lazy(() => import('./BakeHistory.tsx'));
 const COARSER = 2;
 
 interface SimulatedBakeProps {
-  readonly context: PartContext;
-  readonly bulk: PartBulk;
+  readonly context: PartFacts;
+  readonly bulk: BulkFacts;
 }
 
 /** A bake of the part worked through on its solid: how heat goes in, and when the last clay is cured. */
 export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
-  const { book, audits } = useReckoned();
+  const find = useFind();
   const piece = useOpenPiece();
   const { part, scale, own } = context;
   const settings = piece.oven;
   const [trace, setTrace] = useState<ProbeTrace | null>(null);
-  const bakes = audits.get(part.id) ?? [];
+  const bakes = useTold('bake.audit', part.id) ?? [];
   const [chosen, setChosen] = useState<string | null>(null);
   const at = (bakes.find(({ bake }) => bake.step.id === chosen) ?? bakes.at(-1))?.bake;
-  const find = useCallback((id: string, key: string) => book.get(`${id}/${key}`), [book]);
   const inIt = at ? at.parts.map((one) => one.part) : [part.id as string];
   const usualDialC = dialFor(inIt, find, own) ?? 130;
   const way: BakeWay = useMemo(
@@ -69,7 +68,7 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
     isBusy,
     stop,
   } = useBake(part.form, heroicOf(scale.heroic, own), asks.length > 0 ? asks : null, UNTIL);
-  const hold = book.get(`${part.id}/bake.hold`)?.quantity;
+  const hold = find(part.id, 'bake.hold')?.quantity;
   const packet = useMemo(
     () => (hold ? ([hold.low ?? hold.value, hold.high ?? hold.value] as const) : null),
     [hold],
@@ -159,7 +158,7 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
                 dialC={way.dialC}
                 holdMin={found.run.holdMin}
                 coolMin={Math.max(0, (found.run.handleMin ?? found.run.holdMin + 60) - found.run.holdMin)}
-                thicknessMm={book.get(`${part.id}/bulk.thickest`)?.quantity.value ?? null}
+                thicknessMm={find(part.id, 'bulk.thickest')?.quantity.value ?? null}
                 preheated={way.preheated}
                 warmMin={warmMin}
                 regions={asks[0]?.regions ?? null}
@@ -171,12 +170,12 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
             <HeatSays
               found={found}
               setC={rules.setC - rules.withinC}
-              thickMm={book.get(`${part.id}/bulk.thickest`)?.quantity.value ?? 0}
+              thickMm={find(part.id, 'bulk.thickest')?.quantity.value ?? 0}
               packet={packet}
               isSet={at?.step.way === 'set'}
             />
             <div className="min-w-64 flex-1">
-              {reckonSimulated(context, found.run, book.get(`${part.id}/bake.hold`)).map((figure) => (
+              {reckonSimulated(context, found.run, find(part.id, 'bake.hold')).map((figure) => (
                 <FigureRow key={figure.key} figure={figure} />
               ))}
             </div>

@@ -1,42 +1,42 @@
-import { benchSheet } from '@every-inch/core/bench';
-import { type Drawing, PAPERS, type Paper, TilingError } from '@every-inch/core/drawing';
+import { type Drawing, PAPERS, type Paper } from '@every-inch/core/drawing';
 import { CARE } from '@every-inch/core/handbook';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useState } from 'react';
 import { toast } from 'sonner';
 import { Choice } from '../../parts/Choice.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
+import { useLensKey } from '../../parts/keys.ts';
+import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { PagesView } from '../../parts/PagesView.tsx';
-import { useLensKey } from '../../shell/Keys.tsx';
-import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { askOnce, useAsk, useFiguresOf } from '../../spine/hooks.ts';
 import { useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { workshopChanged } from '../../state/workshopSlice.ts';
 import { save } from '../../storage/shelf.ts';
 import { Handling } from './Handling.tsx';
 import { RouteList } from './RouteList.tsx';
 
-function useSheet(): { pages: readonly Drawing[]; says: string | null } {
-  const piece = useOpenPiece();
-  const reckoned = useReckoned();
+const NO_SHEET: { readonly pages: readonly Drawing[]; readonly says: string | null } = {
+  pages: [],
+  says: null,
+};
+
+function useSheet() {
   const paper = useAppSelector((state) => state.workshop.paper);
   const today = useAppSelector((state) => state.session.today);
-  return useMemo(() => {
-    try {
-      return { pages: benchSheet(piece, reckoned, paper, today), says: null };
-    } catch (error) {
-      if (error instanceof TilingError) return { pages: [], says: error.message };
-      throw error;
-    }
-  }, [piece, reckoned, paper, today]);
+  return useAsk('bench.sheet', { paper, now: today }) ?? NO_SHEET;
 }
 
-function SavePdf({ pages }: { readonly pages: readonly Drawing[] }) {
+function SavePdf() {
   const piece = useOpenPiece();
   const paper = useAppSelector((state) => state.workshop.paper);
+  const today = useAppSelector((state) => state.session.today);
   const [busy, setBusy] = useState(false);
   const make = useCallback(async () => {
     setBusy(true);
     try {
+      // As the piece is when it is saved, whatever is on screen.
+      const { pages, says } = await askOnce('bench.sheet', { paper, now: today });
+      if (says) toast.error(says);
+      if (pages.length === 0) return;
       const { sheetPdf } = await import('@every-inch/core/bench/pdf');
       save(
         new File([sheetPdf(pages, paper, `${piece.name}, bench sheet`)], `${piece.name} bench sheet.pdf`, {
@@ -47,10 +47,10 @@ function SavePdf({ pages }: { readonly pages: readonly Drawing[] }) {
     } finally {
       setBusy(false);
     }
-  }, [pages, paper, piece.name]);
+  }, [paper, today, piece.name]);
   useLensKey('p', make);
   return (
-    <button type="button" className="press" disabled={busy || pages.length === 0} onClick={() => void make()}>
+    <button type="button" className="press" disabled={busy} onClick={() => void make()}>
       {busy ? 'Drawing …' : 'Save as PDF'} <kbd className="figure text-[11px]">P</kbd>
     </button>
   );
@@ -61,7 +61,7 @@ export default function BenchLens() {
   const dispatch = useAppDispatch();
   const paper = useAppSelector((state) => state.workshop.paper);
   const { pages, says } = useSheet();
-  const { figures } = useReckoned().route;
+  const figures = useFiguresOf('bench', null);
   return (
     <LensLayout
       title="Bench"
@@ -80,7 +80,7 @@ export default function BenchLens() {
               {pages.length} {pages.length === 1 ? 'page' : 'pages'}; every part at the size of the clay
             </span>
             <span className="ml-auto">
-              <SavePdf pages={pages} />
+              <SavePdf />
             </span>
           </div>
           {says && (

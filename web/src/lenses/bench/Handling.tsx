@@ -1,14 +1,14 @@
-import { handlingMap } from '@every-inch/core/route';
-import { Stretch } from '../../shell/LensLayout.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { Stretch } from '../../parts/LensLayout.tsx';
+import { useAsk } from '../../spine/hooks.ts';
 import { useOpenPiece } from '../../state/store.ts';
+
+const NOTHING_MORE = {};
 
 /** Where each part is held, what therefore comes last, and what is still bare because fingers were on it. */
 export function Handling() {
   const piece = useOpenPiece();
-  const { route, bulk } = useReckoned();
-  const rows = handlingMap(piece, route.route, [...bulk.keys()]);
-  if (rows.length === 0) return null;
+  const rows = useAsk('route.handling', NOTHING_MORE);
+  if (!rows || rows.length === 0) return null;
   const nameOf = (id: string) => piece.parts.find((part) => part.id === id)?.name ?? id;
   return (
     <Stretch title="Where it is held">

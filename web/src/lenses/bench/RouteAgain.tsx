@@ -1,13 +1,14 @@
-import { compareRoutes, proposeRoute } from '@every-inch/core/route';
-import { useMemo, useState } from 'react';
-import { useReckoned } from '../../state/derived.ts';
+import { useState } from 'react';
+import { useAsk, useRouteFacts } from '../../spine/hooks.ts';
 import { edit, useAppDispatch } from '../../state/store.ts';
+
+const NOTHING_MORE = {};
 
 /** What the proposal would change of the maker’s own route, and the press that takes it over. */
 function Differences({ onClose }: { readonly onClose: () => void }) {
   const dispatch = useAppDispatch();
-  const { route, ground } = useReckoned().route;
-  const difference = useMemo(() => compareRoutes(route, proposeRoute(ground)), [route, ground]);
+  const difference = useAsk('route.difference', NOTHING_MORE);
+  if (!difference) return <p className="text-quiet">Asking …</p>;
   const { added, dropped, changed } = difference;
   const none = added.length + dropped.length + changed.length === 0;
   return (
@@ -68,7 +69,7 @@ function Differences({ onClose }: { readonly onClose: () => void }) {
 
 /** Asks for the proposal again and shows what it would change. */
 export function RouteAgain() {
-  const { isOwn } = useReckoned().route;
+  const { isOwn } = useRouteFacts();
   const [isOpen, setIsOpen] = useState(false);
   if (!isOwn) return null;
   return (

@@ -12,7 +12,7 @@ import { addStep, moveStep, type OrderFault, STEP_TITLES } from '@every-inch/cor
 import { useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { WindowList } from '../../parts/WindowList.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useRouteFacts } from '../../spine/hooks.ts';
 import { RouteAgain } from './RouteAgain.tsx';
 import { SortableStep, StepRow } from './RouteRow.tsx';
 import { useRouteEdit } from './useRoute.ts';
@@ -24,7 +24,7 @@ const ROW_HEIGHT = 50;
 
 /** The faults that a step is the first of. */
 function useFaults(): ReadonlyMap<string, readonly OrderFault[]> {
-  const { judged } = useReckoned().route;
+  const { judged } = useRouteFacts();
   return useMemo(() => {
     const found = new Map<string, OrderFault[]>();
     for (const fault of judged.faults) {
@@ -42,7 +42,7 @@ interface RowsProps {
 }
 
 function useRows({ open, onOpen }: RowsProps) {
-  const { steps } = useReckoned().route.route;
+  const { steps } = useRouteFacts().route;
   const faults = useFaults();
   return {
     steps,
@@ -128,7 +128,7 @@ function FirstStep() {
 
 /** The route: every step in its order, to be dragged, split, merged, retimed and ticked off. */
 export function RouteList() {
-  const { route, isOwn } = useReckoned().route;
+  const { route, isOwn } = useRouteFacts();
   const [open, setOpen] = useState<string | null>(null);
   const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
   const done = route.steps.filter((step) => step.done !== null).length;

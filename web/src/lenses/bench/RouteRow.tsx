@@ -6,7 +6,7 @@ import { changeStep, moveStep, type OrderFault, removeStep } from '@every-inch/c
 import { GripVertical } from 'lucide-react';
 import type { KeyboardEvent } from 'react';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useAllFacts, useFind, useRouteFacts } from '../../spine/hooks.ts';
 import { StepEditor } from './StepEditor.tsx';
 import { useRouteEdit } from './useRoute.ts';
 
@@ -39,9 +39,10 @@ interface StepRowProps extends RowProps {
 /** One step of the route: its number, whether it is done, what it is, its minutes, and what of its place does not hold. */
 export function StepRow({ step, at, faults, isOpen, onToggle, drag, measure }: StepRowProps) {
   const change = useRouteEdit();
-  const reckoned = useReckoned();
-  const time = reckoned.route.times.get(step.id);
-  const hint = stepHint(step, reckoned);
+  const { times } = useRouteFacts();
+  const time = times.get(step.id);
+  const [find, contexts] = [useFind(), useAllFacts()];
+  const hint = stepHint(step, { find, contexts });
   const onKeyDown = (event: KeyboardEvent) => {
     const by = { ArrowUp: -1, ArrowDown: 1 }[event.key];
     if (event.altKey && by !== undefined) {

@@ -22,7 +22,7 @@ import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { Working } from '../../parts/Working.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useAllFacts, useAsk, useRouteFacts, useToldOfAll } from '../../spine/hooks.ts';
 import { useOpenPiece } from '../../state/store.ts';
 import { useRouteEdit } from './useRoute.ts';
 
@@ -47,7 +47,7 @@ const WAYS = [
 /** How the step bears on others: what is said, and one more to say. */
 function Relations({ step }: { readonly step: RouteStep }) {
   const change = useRouteEdit();
-  const { route } = useReckoned().route;
+  const { route } = useRouteFacts();
   const [kind, setKind] = useState<RelationKind | typeof NEEDS>(NEEDS);
   const others = route.steps
     .filter(({ id }) => id !== step.id)
@@ -127,7 +127,7 @@ interface RegionsProps {
 
 /** Regions of the one part a step is done to; none for all of it. */
 function Regions({ step, onRegions }: RegionsProps) {
-  const { contexts } = useReckoned();
+  const contexts = useAllFacts();
   const [part = '', ...more] = step.parts;
   // A region may be of several lengths of the form, each under its name.
   const regions = more.length === 0 ? [...new Set(contexts.get(part)?.shape.regions ?? [])] : [];
@@ -156,7 +156,7 @@ function Regions({ step, onRegions }: RegionsProps) {
 /** What can be put on or in by a step: things that are not of clay, and what is let into its parts. */
 function useThings(step: RouteStep) {
   const piece = useOpenPiece();
-  const { bulk } = useReckoned();
+  const bulk = useToldOfAll('bulk.part');
   return [
     { value: NOTHING, says: 'nothing' },
     ...piece.parts
@@ -172,7 +172,8 @@ function useThings(step: RouteStep) {
 export function StepEditor({ step }: { readonly step: RouteStep }) {
   const change = useRouteEdit();
   const piece = useOpenPiece();
-  const { times, route } = useReckoned().route;
+  const { times, route } = useRouteFacts();
+  const worked = useAsk('route.step-time', { step: step.id });
   const time = times.get(step.id);
   const [from, to] = legalRange(
     route,
@@ -218,7 +219,7 @@ export function StepEditor({ step }: { readonly step: RouteStep }) {
             onNumber={(handsMin) => type('minutes', { handsMin })}
             onEmpty={() => type('minutes', { handsMin: null })}
           />
-          {time && <Working figure={time.hands} />}
+          {worked && <Working figure={worked.hands} />}
         </span>
         <span className="inline-flex items-end">
           <NumberField
@@ -231,7 +232,7 @@ export function StepEditor({ step }: { readonly step: RouteStep }) {
             onNumber={(waitMin) => type('waiting', { waitMin })}
             onEmpty={() => type('waiting', { waitMin: null })}
           />
-          {time && <Working figure={time.wait} />}
+          {worked && <Working figure={worked.wait} />}
         </span>
         <Choice
           label="It puts on or in"

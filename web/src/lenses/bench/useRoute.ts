@@ -2,8 +2,8 @@ import type { Piece } from '@every-inch/core/piece';
 import { RouteEditError, RouteLoopError } from '@every-inch/core/route';
 import { useCallback } from 'react';
 import { toast } from 'sonner';
-import { useReckoned } from '../../state/derived.ts';
-import { edit, useAppDispatch } from '../../state/store.ts';
+import { useRouteFacts } from '../../spine/hooks.ts';
+import { edit, store, useAppDispatch } from '../../state/store.ts';
 
 type Route = NonNullable<Piece['route']>;
 
@@ -17,18 +17,18 @@ export function useRouteEdit(): (
   merge?: string | null,
 ) => void {
   const dispatch = useAppDispatch();
-  const { route: shown } = useReckoned().route;
+  const { route: proposed } = useRouteFacts();
   return useCallback(
     (label, change, merge = null) => {
       try {
-        // Worked out before it is dispatched: what is refused changes nothing.
-        const next = change(shown);
+        // Of the route as it is by now, and worked out before it is dispatched: what is refused changes nothing.
+        const next = change(store.getState().document.piece?.route ?? proposed);
         dispatch(edit(label, (piece) => ({ ...piece, route: next }), merge));
       } catch (error) {
         if (!(error instanceof RouteLoopError || error instanceof RouteEditError)) throw error;
         toast.error(`${error.message}.`);
       }
     },
-    [dispatch, shown],
+    [dispatch, proposed],
   );
 }

@@ -1,36 +1,39 @@
-import { bendingSheet, type PartBones } from '@every-inch/core/armature';
-import { TilingError } from '@every-inch/core/drawing';
-import type { PartContext } from '@every-inch/core/whole';
-import { useMemo, useState } from 'react';
+import type { PartFacts } from '@every-inch/core/context';
+import type { Drawing } from '@every-inch/core/drawing';
+import { useState } from 'react';
+import { toast } from 'sonner';
 import { PagesView } from '../../parts/PagesView.tsx';
+import { askOnce, useAsk } from '../../spine/hooks.ts';
 import { useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { save } from '../../storage/shelf.ts';
 
 interface BendingProps {
-  readonly context: PartContext;
-  readonly bones: PartBones;
+  readonly context: PartFacts;
 }
 
+const NO_PAGES: { readonly pages: readonly Drawing[]; readonly says: string | null } = {
+  pages: [],
+  says: null,
+};
+
 /** Full-size pages to bend the wire on. */
-export function BendingSheet({ context, bones }: BendingProps) {
+export function BendingSheet({ context }: BendingProps) {
   const piece = useOpenPiece();
   const [isOpen, setIsOpen] = useState(false);
   const { paper, ruleMeasuredMm } = useAppSelector((state) => state.workshop);
   const today = useAppSelector((state) => state.session.today);
   const { name } = context.part;
-  const { pages, says } = useMemo(() => {
-    const label = `${piece.name} · ${name} · ${context.scale.label} · ${today.slice(0, 10)}`;
-    try {
-      return { pages: bendingSheet(context, bones, paper, ruleMeasuredMm, label), says: null };
-    } catch (error) {
-      if (error instanceof TilingError) return { pages: [], says: error.message };
-      throw error;
-    }
-  }, [context, bones, paper, ruleMeasuredMm, piece.name, name, today]);
+  const label = `${piece.name} · ${name} · ${context.scale.label} · ${today.slice(0, 10)}`;
+  const asked = { part: context.part.id, paper, ruleMeasuredMm, label };
+  // Drawn when it is looked at; saved, it is drawn as the piece is then.
+  const { pages, says } = useAsk('bones.bending-sheet', isOpen ? asked : null) ?? NO_PAGES;
   const savePdf = async () => {
+    const made = await askOnce('bones.bending-sheet', asked);
+    if (made.says) toast.error(made.says);
+    if (made.pages.length === 0) return;
     const { sheetPdf } = await import('@every-inch/core/bench/pdf');
     save(
-      new File([sheetPdf(pages, paper, `${name}, bending drawing`)], `${name} bending drawing.pdf`, {
+      new File([sheetPdf(made.pages, paper, `${name}, bending drawing`)], `${name} bending drawing.pdf`, {
         type: 'application/pdf',
       }),
     );
@@ -38,7 +41,7 @@ export function BendingSheet({ context, bones }: BendingProps) {
   return (
     <section aria-label="Bending drawing" className="mt-4">
       <div className="flex flex-wrap gap-2">
-        <button type="button" className="press" disabled={pages.length === 0} onClick={() => void savePdf()}>
+        <button type="button" className="press" onClick={() => void savePdf()}>
           Save the bending drawing as PDF
         </button>
         <button

@@ -1,26 +1,17 @@
-import {
-  bonesDrawing,
-  bonesFit,
-  coverWanted,
-  type PartBones,
-  rodPath,
-  type SolidCover,
-  straightChoice,
-  wireSays,
-} from '@every-inch/core/armature';
-import { newId } from '@every-inch/core/piece';
+import { type BonesFacts, coverWanted, type SolidCover, wireSays } from '@every-inch/core/armature';
+import type { PartFacts } from '@every-inch/core/context';
+import { newId, setAt } from '@every-inch/core/piece';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
-import type { PartContext } from '@every-inch/core/whole';
-import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useState } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
+import { useLensKey } from '../../parts/keys.ts';
+import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { ASSUMED_PX_PER_MM, useTrueSize } from '../../parts/screenScale.ts';
 import { TrueSize } from '../../parts/TrueSize.tsx';
 import { useSizeMm } from '../../parts/useSize.ts';
-import { useLensKey } from '../../shell/Keys.tsx';
-import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
-import { useReckoned } from '../../state/derived.ts';
-import { editAt, selectPart, useAppDispatch, useAppSelector } from '../../state/store.ts';
+import { askOnce, useAllFacts, useAsk, useFiguresOf, usePartFacts, useTold } from '../../spine/hooks.ts';
+import { edit, selectPart, useAppDispatch, useAppSelector } from '../../state/store.ts';
 import { type CoverWork, useCover } from '../../workers/useCover.ts';
 import { BendingSheet } from './BendingSheet.tsx';
 import { Branches } from './Branches.tsx';
@@ -35,14 +26,14 @@ import { WireFields } from './WireFields.tsx';
 const PoseBoard = lazy(() => import('../../parts/PoseBoard.tsx'));
 
 interface PartProps {
-  readonly context: PartContext;
-  readonly bones: PartBones;
+  readonly context: PartFacts;
+  readonly bones: BonesFacts;
 }
 
 /** How many times a sag is drawn, so that it is seen. */
 const SAG_TIMES = 8;
 
-interface SkeletonProps extends PartProps {
+interface SkeletonProps extends Pick<PartProps, 'context'> {
   readonly isSagging: boolean;
   readonly solid: SolidCover | null;
   /** CSS pixels to a true millimetre, for the size of the clay; null fits it into the room. */
@@ -50,24 +41,20 @@ interface SkeletonProps extends PartProps {
 }
 
 /** The part from the front and the side with its wires in it, as large as there is room or as it will be. */
-function Skeleton({ context, bones, isSagging, solid, pxPerMm }: SkeletonProps) {
+function Skeleton({ context, isSagging, solid, pxPerMm }: SkeletonProps) {
   const [ref, size] = useSizeMm<HTMLDivElement>();
-  const views = useMemo(() => {
-    const marks = {
-      cover: true,
-      shortPegs: pxPerMm === null,
-      sagTimes: isSagging ? SAG_TIMES : 0,
-      ...(solid && { twice: solid.at }),
-    };
-    const draw = (per: number) =>
-      (['front', 'side'] as const).map((view) => ({
-        view,
-        drawing: bonesDrawing(context, bones, view, per, marks),
-      }));
-    if (!size) return [];
-    if (pxPerMm !== null) return draw(pxPerMm / ASSUMED_PX_PER_MM);
-    return draw(bonesFit(context, bones, size.widthMm - 6, size.heightMm));
-  }, [context, bones, size, isSagging, solid, pxPerMm]);
+  const views =
+    useAsk(
+      'bones.skeleton',
+      size && {
+        part: context.part.id,
+        widthMm: size.widthMm - 6,
+        heightMm: size.heightMm,
+        per: pxPerMm === null ? null : pxPerMm / ASSUMED_PX_PER_MM,
+        sagTimes: isSagging ? SAG_TIMES : 0,
+        twice: solid?.at ?? null,
+      },
+    ) ?? [];
   return (
     <div
       ref={ref}
@@ -87,7 +74,7 @@ function Skeleton({ context, bones, isSagging, solid, pxPerMm }: SkeletonProps) 
 }
 
 /** What the solid itself says of the clay over the wires. */
-function CoverLine({ context, work }: { readonly context: PartContext; readonly work: CoverWork }) {
+function CoverLine({ context, work }: { readonly context: PartFacts; readonly work: CoverWork }) {
   const wanted = coverWanted(context);
   switch (work.state) {
     case 'busy':
@@ -183,7 +170,6 @@ function Upper({ context, bones }: PartProps) {
       ) : (
         <Skeleton
           context={context}
-          bones={bones}
           isSagging={isSagging}
           solid={solid.state === 'done' ? solid.cover : null}
           pxPerMm={isTrue ? screen[0] : null}
@@ -206,26 +192,27 @@ function PartBonesView({ context, bones }: PartProps) {
 }
 
 /** Why a part has no wire; one can be put in all the same. */
-function NoBones({ context }: { readonly context: PartContext | undefined }) {
+function NoBones({ context }: { readonly context: PartFacts | undefined }) {
   const dispatch = useAppDispatch();
   if (!context) return <p className="text-quiet">Choose a part that can be built.</p>;
   const { part } = context;
   if (part.mix.length === 0)
     return <p className="text-quiet">{part.name} is not of clay: nothing in it wants a wire.</p>;
-  const put = () =>
-    dispatch(
-      editAt(
-        `a wire drawn in of ${part.name}`,
-        ['parts', part.id, 'runs'],
-        [...part.runs, straightChoice(context, rodPath(context), newId('run'))],
-      ),
-    );
+  const put = async () => {
+    const run = await askOnce('bones.straight', { part: part.id, id: newId('run') });
+    if (run)
+      dispatch(
+        edit(`a wire drawn in of ${part.name}`, (old) =>
+          setAt(old, ['parts', part.id, 'runs'], [...part.runs, run]),
+        ),
+      );
+  };
   return (
     <p className="text-quiet">
       {part.form.kind === 'mesh'
         ? `Nothing is known of what ${part.name} has inside: draw its wires.`
         : `${part.name} is stout enough to do without a wire.`}{' '}
-      <button type="button" className="press-quiet text-fired" onClick={put}>
+      <button type="button" className="press-quiet text-fired" onClick={() => void put()}>
         + A straight wire, to be bent
       </button>
     </p>
@@ -236,9 +223,10 @@ function NoBones({ context }: { readonly context: PartContext | undefined }) {
 export default function BonesLens() {
   const part = useAppSelector(selectPart);
   const readOnly = useAppSelector((state) => state.document.readOnly);
-  const { book, contexts, bones } = useReckoned();
-  const context = part ? contexts.get(part.id) : undefined;
-  const own = part ? bones.get(part.id) : undefined;
+  const context = usePartFacts(part?.id);
+  const contexts = useAllFacts();
+  const own = useTold('bones.part', part?.id ?? null);
+  const figures = useFiguresOf('bones', part?.id ?? '');
   return (
     <LensLayout
       title="Bones"
@@ -247,7 +235,7 @@ export default function BonesLens() {
           {context && own ? (
             <>
               <PartBonesView key={context.part.id} context={context} bones={own} />
-              <BendingSheet context={context} bones={own} />
+              <BendingSheet context={context} />
               <OtherScales key={`scales of ${context.part.id}`} context={context} />
             </>
           ) : (
@@ -260,7 +248,9 @@ export default function BonesLens() {
       }
       reckoning={
         <Stretch title={part?.name ?? 'The piece'}>
-          {part && book.of('bones', part.id).map((figure) => <FigureRow key={figure.id} figure={figure} />)}
+          {figures.map((figure) => (
+            <FigureRow key={figure.id} figure={figure} />
+          ))}
         </Stretch>
       }
     />

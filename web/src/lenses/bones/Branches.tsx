@@ -1,13 +1,13 @@
-import { branchLevels, branchSum, cutWire, type PartBones, wireSays } from '@every-inch/core/armature';
+import { type BonesFacts, branchLevels, branchSum, cutWire, wireSays } from '@every-inch/core/armature';
+import type { PartFacts } from '@every-inch/core/context';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
-import type { PartContext } from '@every-inch/core/whole';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
 import { WirePick } from './WireFields.tsx';
 
 interface BranchesProps {
-  readonly context: PartContext;
-  readonly bones: PartBones;
+  readonly context: PartFacts;
+  readonly bones: BonesFacts;
 }
 
 const mm = (value: number) => formatMiniMm(miniMm(value));

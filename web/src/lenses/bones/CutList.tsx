@@ -1,4 +1,4 @@
-import { type Cut, type CutPlan, logCut } from '@every-inch/core/armature';
+import { type Cut, type CutList as CutListOf, type CutPlan, logCut } from '@every-inch/core/armature';
 import { METALS } from '@every-inch/core/handbook';
 import { newId, type WireStock } from '@every-inch/core/piece';
 import type { Reckoning } from '@every-inch/core/reckoning';
@@ -9,7 +9,7 @@ import { Choice } from '../../parts/Choice.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useFiguresOf, usePieceContext, useTold } from '../../spine/hooks.ts';
 import { undone } from '../../state/documentSlice.ts';
 import { edit, editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
 
@@ -63,13 +63,12 @@ function Bar({ cut: { stockMm, pieces, leftMm }, plan, longest }: BarProps) {
 
 function Plan({ plan, figure }: { readonly plan: CutPlan; readonly figure: Reckoning | undefined }) {
   const dispatch = useAppDispatch();
-  const { contexts } = useReckoned();
+  const { own } = usePieceContext();
   const { nesting, metal, diameterMm, pieces } = plan;
   const longest = Math.max(1, ...nesting.cuts.map(({ stockMm }) => stockMm));
   const name = `${diameterMm} mm ${metal}`;
-  const [any] = contexts.values();
   const log = () => {
-    dispatch(edit(`cut ${name}`, (piece) => logCut(piece, plan, any?.own ?? {}, new Date().toISOString())));
+    dispatch(edit(`cut ${name}`, (piece) => logCut(piece, plan, own, new Date().toISOString())));
     toast(`${name}: the cut is in the log, offcuts are in stock`, {
       action: { label: 'Undo', onClick: () => dispatch(undone()) },
     });
@@ -153,12 +152,14 @@ function StockRow({ stock }: { readonly stock: WireStock }) {
   );
 }
 
+const NO_CUTS: Pick<CutListOf, 'plans' | 'faults'> = { plans: [], faults: [] };
+
 /** What is cut for all parts, drawn on its stock, and what is in stock. */
 export function CutList() {
   const dispatch = useAppDispatch();
   const { wireStock } = useOpenPiece();
-  const { cuts } = useReckoned();
-  const { plans, faults, figures } = cuts;
+  const { plans, faults } = useTold('bones.cuts', null) ?? NO_CUTS;
+  const figures = useFiguresOf('bones', null);
   const add = () =>
     dispatch(
       edit('wire in stock', (piece) => ({

@@ -1,11 +1,12 @@
-import { intoMiddle, movedIn, type PartBones, seenIn, snapped, withBend } from '@every-inch/core/armature';
-import { type View, viewTitle } from '@every-inch/core/form';
+import { type BonesFacts, movedIn, seenIn, snapped, withBend } from '@every-inch/core/armature';
+import type { PartFacts } from '@every-inch/core/context';
+import { type Ring, type View, viewTitle } from '@every-inch/core/form';
 import type { RunChoice, WirePlace } from '@every-inch/core/piece';
-import type { PartContext } from '@every-inch/core/whole';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { frameOf, type Point, pathOf } from '../../parts/board.ts';
 import { Choice } from '../../parts/Choice.tsx';
 import { svgPoint } from '../../parts/svgPoint.ts';
+import { askOnce, useAsk } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch } from '../../state/store.ts';
 
 /** Size of a handle, as a share of the longer side of a view. */
@@ -15,8 +16,8 @@ const line = (points: readonly Point[]) =>
   points.map(([x, y]) => `${x.toFixed(2)},${(-y).toFixed(2)}`).join(' ');
 
 interface ViewProps {
-  readonly context: PartContext;
-  readonly bones: PartBones;
+  readonly context: PartFacts;
+  readonly bones: BonesFacts;
   readonly view: View;
   readonly drawnId: string;
   readonly places: readonly WirePlace[];
@@ -28,11 +29,17 @@ interface ViewProps {
   readonly onTake: (i: number) => void;
 }
 
-/** One view of the part with the wire that is drawn and the others. */
+/** One view of the part with the wire that is drawn and the others; nothing before its outline is there. */
 function DrawView(props: ViewProps) {
+  const { context, view } = props;
+  const outline = useAsk('size.outline', { part: context.part.id, view });
+  return outline && <DrawnView {...props} rings={outline.flat()} />;
+}
+
+function DrawnView(props: ViewProps & { readonly rings: readonly Ring[] }) {
   const { context, bones, view, drawnId, places, chosen, onChoose, onMove, onLet, onBend, onTake } = props;
   const held = useRef<number | null>(null);
-  const rings = context.shape.outline(view).flat();
+  const { rings } = props;
   const frame = frameOf(rings);
   const unit = Math.max(frame.width, frame.height);
   const others = bones.runs.filter((run) => run.drawnId !== drawnId);
@@ -140,8 +147,8 @@ function DrawView(props: ViewProps) {
 }
 
 interface DrawBoardProps {
-  readonly context: PartContext;
-  readonly bones: PartBones;
+  readonly context: PartFacts;
+  readonly bones: BonesFacts;
 }
 
 /** Wires drawn by hand, from two sides: ends and bends are pulled, a press on the line puts a bend in. */
@@ -179,7 +186,11 @@ export function DrawBoard({ context, bones }: DrawBoardProps) {
         'a bend out',
       );
   };
-  const middle = () => put(intoMiddle(context, run.drawn), 'wire in the middle');
+  const middle = async () =>
+    put(
+      [...(await askOnce('bones.into-middle', { part: context.part.id, places: run.drawn }))],
+      'wire in the middle',
+    );
   return (
     <div className="flex h-full flex-col">
       <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
@@ -197,7 +208,7 @@ export function DrawBoard({ context, bones }: DrawBoardProps) {
           />
           snap to 15°
         </label>
-        <button type="button" className="press-quiet" onClick={middle}>
+        <button type="button" className="press-quiet" onClick={() => void middle()}>
           bring it into the middle
         </button>
         <button

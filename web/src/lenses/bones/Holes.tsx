@@ -1,6 +1,6 @@
 import { HOLE_FITS, type HoleFit, holeFor, inchDrills } from '@every-inch/core/armature';
+import type { PartFacts } from '@every-inch/core/context';
 import { formatMiniMm, miniMm, parseLength } from '@every-inch/core/units';
-import type { PartContext } from '@every-inch/core/whole';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
@@ -90,7 +90,7 @@ function Drills() {
 }
 
 /** The hole for any peg: which drill, how tight, and how much tape. */
-export function Holes({ any }: { readonly any: PartContext | undefined }) {
+export function Holes({ any }: { readonly any: PartFacts | undefined }) {
   const { drills } = useOpenPiece();
   const [pegMm, setPegMm] = useState(0.6);
   const [fit, setFit] = useState<HoleFit>('free');

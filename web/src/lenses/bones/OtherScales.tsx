@@ -1,9 +1,8 @@
-import { holeOf, pegSide, wireSays } from '@every-inch/core/armature';
+import type { PartFacts } from '@every-inch/core/context';
 import type { Scale } from '@every-inch/core/scale';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
-import type { PartContext } from '@every-inch/core/whole';
 import { useState } from 'react';
-import { useBonesAt } from '../../state/derived.ts';
+import { useAsk } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch } from '../../state/store.ts';
 
 const ratio = (n: number): Scale => ({ kind: 'ratio', ratio: n });
@@ -23,9 +22,9 @@ function sayScale(scale: Scale): string {
   return scale.kind === 'ratio' ? `1:${scale.ratio}` : `${scale.heightMm} mm to the eyes`;
 }
 
-function ScalesTable({ context }: { readonly context: PartContext }) {
+function ScalesTable({ context }: { readonly context: PartFacts }) {
   const dispatch = useAppDispatch();
-  const found = useBonesAt(context.part, SCALES);
+  const found = useAsk('bones.at-scales', { part: context.part.id, scales: SCALES }) ?? [];
   return (
     <table className="mt-2 w-full max-w-4xl [&_td]:pl-3 [&_th:not(:first-child)]:pl-3">
       <thead>
@@ -40,21 +39,17 @@ function ScalesTable({ context }: { readonly context: PartContext }) {
         </tr>
       </thead>
       <tbody>
-        {found.map(({ scale, bones, context: there }) => {
-          const { box } = there.shape;
-          const total = bones.pieces.reduce((sum, { lengthMm, count }) => sum + lengthMm * count, 0);
+        {found.map(({ scale, wireSays, heightMm, drillMm, wireMm, fails }) => {
           return (
             <tr key={sayScale(scale)} className="border-b border-hair text-right">
               <th scope="row" className="py-1 text-left font-normal">
                 {sayScale(scale)}
               </th>
-              <td className="text-left">{wireSays(bones.wire)}</td>
-              <td className="figure">{mm((box.max[1] - box.min[1]) / there.shrink)}</td>
-              <td className="figure">{mm(holeOf(there, bones.wire, pegSide(bones.runs)).drillMm)}</td>
-              <td className="figure">{(total / 1000).toFixed(2)}</td>
-              <td className="text-left text-[13px]">
-                {bones.advice?.passes ? 'every check' : (bones.advice?.fails[0] ?? 'nothing to be had')}
-              </td>
+              <td className="text-left">{wireSays}</td>
+              <td className="figure">{mm(heightMm)}</td>
+              <td className="figure">{mm(drillMm)}</td>
+              <td className="figure">{(wireMm / 1000).toFixed(2)}</td>
+              <td className="text-left text-[13px]">{fails ?? 'every check'}</td>
               <td>
                 <button
                   type="button"
@@ -73,7 +68,7 @@ function ScalesTable({ context }: { readonly context: PartContext }) {
 }
 
 /** The same armature at the scales in use, each with the wire advised there. */
-export function OtherScales({ context }: { readonly context: PartContext }) {
+export function OtherScales({ context }: { readonly context: PartFacts }) {
   const [isOpen, setIsOpen] = useState(false);
   if (context.part.sized !== 'life') return null;
   return (

@@ -1,33 +1,32 @@
 import {
+  type BonesFacts,
   bendsOf,
   cutWire,
   endMm,
-  type PartBones,
   pathLength,
   type Run,
-  rodPath,
-  straightChoice,
   wireSays,
   withRunChoice,
 } from '@every-inch/core/armature';
+import type { PartFacts } from '@every-inch/core/context';
 import { newId, type RunChoice } from '@every-inch/core/piece';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
-import type { PartContext } from '@every-inch/core/whole';
 import { Fragment, useState } from 'react';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
+import { askOnce } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch } from '../../state/store.ts';
 import { WirePick } from './WireFields.tsx';
 
 interface RunsProps {
-  readonly context: PartContext;
-  readonly bones: PartBones;
+  readonly context: PartFacts;
+  readonly bones: BonesFacts;
 }
 
 const mm = (value: number) => formatMiniMm(miniMm(value));
 
 /** Changes what is settled about the wires of a part. */
-function useRunEdit({ part }: PartContext) {
+function useRunEdit({ part }: PartFacts) {
   const dispatch = useAppDispatch();
   const put = (runs: readonly RunChoice[], label: string) =>
     dispatch(editAt(`${label} of ${part.name}`, ['parts', part.id, 'runs'], runs));
@@ -244,8 +243,9 @@ export function RunsTable({ context, bones }: RunsProps) {
   const [open, setOpen] = useState<string | null>(null);
   const rows = rowsOf(bones.runs);
   const leftOut = part.runs.filter(({ out, drawn }) => out && drawn.length === 0);
-  const add = () => {
-    put([...part.runs, straightChoice(context, rodPath(context), newId('run'))], 'a wire drawn in');
+  const add = async () => {
+    const run = await askOnce('bones.straight', { part: part.id, id: newId('run') });
+    if (run) put([...part.runs, run], 'a wire drawn in');
     setOpen(null);
   };
   return (
@@ -274,7 +274,7 @@ export function RunsTable({ context, bones }: RunsProps) {
         </tbody>
       </table>
       <p className="mt-1 flex flex-wrap gap-x-4">
-        <button type="button" className="press-quiet text-fired" onClick={add}>
+        <button type="button" className="press-quiet text-fired" onClick={() => void add()}>
           + A straight wire, to be bent
         </button>
         {leftOut.map(({ id, name }) => (

@@ -1,7 +1,7 @@
-import type { PartBones } from '@every-inch/core/armature';
+import type { BonesFacts } from '@every-inch/core/armature';
+import type { PartFacts } from '@every-inch/core/context';
 import { gaugeOf, gaugesNear, METALS, soldMm, type WireSystem } from '@every-inch/core/handbook';
 import type { WireChoice } from '@every-inch/core/piece';
-import type { PartContext } from '@every-inch/core/whole';
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
@@ -61,8 +61,8 @@ export function WirePick({ wire, onWire }: WirePickProps) {
 }
 
 interface WireFieldsProps {
-  readonly context: PartContext;
-  readonly bones: PartBones;
+  readonly context: PartFacts;
+  readonly bones: BonesFacts;
 }
 
 /** The wire that is taken for a part: the one advised, or the maker’s own; and how wire is sold here. */

@@ -5,7 +5,7 @@ import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useFigure } from '../../spine/hooks.ts';
 import { edit, editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
 
 const AMOUNTS = [
@@ -17,9 +17,9 @@ const AMOUNTS = [
 /** One addition: what it takes, and whether it is taken on. */
 function AdditionRow({ addition }: { readonly addition: Addition }) {
   const dispatch = useAppDispatch();
-  const { book } = useReckoned();
+
   const { currency } = useOpenPiece().brief;
-  const figure = book.get(`/addition.${addition.id}`);
+  const figure = useFigure(null, `addition.${addition.id}`);
   const set = (field: keyof Addition, value: unknown, label: string) =>
     dispatch(editAt(`${label} of ${addition.name}`, ['additions', addition.id, field], value));
   return (

@@ -3,11 +3,11 @@ import { resolveScale } from '@every-inch/core/scale';
 import { Choice } from '../../parts/Choice.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { Fits } from '../../parts/Fits.tsx';
+import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
-import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useFigure, useFiguresOf } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { Additions } from './Additions.tsx';
 import { ClayChooser } from './ClayChooser.tsx';
@@ -133,10 +133,11 @@ export default function BriefLens() {
   const piece = useOpenPiece();
   const set = useBriefEdit();
   const readOnly = useAppSelector((state) => state.document.readOnly);
-  const { book } = useReckoned();
+
   const { label, says } = resolveScale(piece.scale);
-  const scale = book.get('/size.scale');
-  const cost = book.get('/bulk.cost');
+  const figures = useFiguresOf('brief', null);
+  const scale = useFigure(null, 'size.scale');
+  const cost = useFigure(null, 'bulk.cost');
   return (
     <LensLayout
       title="Brief"
@@ -167,8 +168,7 @@ export default function BriefLens() {
         <>
           <Stretch title="The piece">
             {scale && <FigureRow figure={scale} also={[label, says].filter(Boolean).join(', ')} />}
-            {book
-              .of('brief', null)
+            {figures
               .filter(({ key }) => !/^(addition|decision)\./.test(key))
               .map((figure) => (
                 <FigureRow key={figure.id} figure={figure} />

@@ -1,4 +1,5 @@
 import { type ClayChoice, chooseClay, mixSays } from '@every-inch/core/brief';
+import type { PartFacts } from '@every-inch/core/context';
 import { CLAYS, type ClayFamily } from '@every-inch/core/handbook';
 import {
   addClay,
@@ -9,10 +10,9 @@ import {
   newId,
   setAt,
 } from '@every-inch/core/piece';
-import type { PartContext } from '@every-inch/core/whole';
 import { useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { usePartFacts } from '../../spine/hooks.ts';
 import { edit, editAt, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 
 const WISH_SAYS: Readonly<Record<ClayWish, string>> = {
@@ -80,7 +80,7 @@ function Mixed({ first }: { readonly first: ClayFamily }) {
   );
 }
 
-function ChooserFor({ context }: { readonly context: PartContext }) {
+function ChooserFor({ context }: { readonly context: PartFacts }) {
   const dispatch = useAppDispatch();
   const { clays } = useOpenPiece();
   const [isAll, setIsAll] = useState(false);
@@ -145,7 +145,6 @@ function ChooserFor({ context }: { readonly context: PartContext }) {
 /** Clay families weighed for the selected part, with reasons. */
 export function ClayChooser() {
   const part = useAppSelector(selectPart);
-  const { contexts } = useReckoned();
-  const context = part ? contexts.get(part.id) : undefined;
+  const context = usePartFacts(part?.id);
   return context && <ChooserFor key={context.part.id} context={context} />;
 }

@@ -12,7 +12,7 @@ import { Choice } from '../../parts/Choice.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useFigure } from '../../spine/hooks.ts';
 import { edit, editAt, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 
 const STEP_SAYS: Readonly<Record<ClosingStep, string>> = {
@@ -73,8 +73,8 @@ function PartsOf({ decision, onParts }: PartsProps) {
 
 function DecisionRow({ decision }: { readonly decision: Decision }) {
   const dispatch = useAppDispatch();
-  const { book } = useReckoned();
-  const figure = book.get(`/decision.${decision.id}`);
+
+  const figure = useFigure(null, `decision.${decision.id}`);
   const { question, answer, before } = decision;
   const set = (change: Partial<Decision>, label: string) =>
     dispatch(editAt(`${label}: ${question}`, ['decisions', decision.id], { ...decision, ...change }));

@@ -1,14 +1,13 @@
 import { wireLines } from '@every-inch/core/armature';
-import { sectionDrawing } from '@every-inch/core/bulk';
+import type { PartFacts } from '@every-inch/core/context';
 import { CORES, type CoreKind } from '@every-inch/core/handbook';
-import type { PartContext } from '@every-inch/core/whole';
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
+import { useLensKey } from '../../parts/keys.ts';
+import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { useSizeMm } from '../../parts/useSize.ts';
-import { useLensKey } from '../../shell/Keys.tsx';
-import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useAsk, useFigure, useFiguresOf, usePartFacts, useTold } from '../../spine/hooks.ts';
 import { selectPart, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { BulkFields } from './BulkFields.tsx';
 import { ClayTable } from './ClayTable.tsx';
@@ -37,20 +36,10 @@ const CORE_SWATCH: Readonly<Record<CoreKind, string>> = {
 
 function Section() {
   const part = useAppSelector(selectPart);
-  const { contexts, bulk, bones } = useReckoned();
+  const own = useTold('bulk.part', part?.id ?? null);
+  const armature = useTold('bones.part', part?.id ?? null);
   const [ref, size] = useSizeMm<HTMLDivElement>();
-  const context = part ? contexts.get(part.id) : undefined;
-  const own = context && bulk.get(context.part.id);
-  const armature = context && bones.get(context.part.id);
-  const drawing = useMemo(
-    () =>
-      context && size
-        ? sectionDrawing(context, own ?? null, size.widthMm, size.heightMm, {
-            wires: armature ? wireLines(context, armature) : [],
-          })
-        : null,
-    [context, own, armature, size],
-  );
+  const drawing = useAsk('bones.section', part && size ? { part: part.id, ...size, cured: false } : null);
   const core = CORES.find(({ id }) => id === own?.kind)?.title;
   return (
     <div>
@@ -95,9 +84,8 @@ const WAYS = [
 type Way = (typeof WAYS)[number]['id'];
 
 /** The part in space, peeled to its core and its wires. */
-function Space({ context }: { readonly context: PartContext }) {
-  const { bones } = useReckoned();
-  const armature = bones.get(context.part.id);
+function Space({ context }: { readonly context: PartFacts }) {
+  const armature = useTold('bones.part', context.part.id);
   const { shrink } = context;
   const wires = useMemo(
     () =>
@@ -117,12 +105,11 @@ function Space({ context }: { readonly context: PartContext }) {
 /** The inside of the part: its section, the thickness of its clay everywhere, or peeled in space. */
 function Upper() {
   const part = useAppSelector(selectPart);
-  const { contexts } = useReckoned();
+  const context = usePartFacts(part?.id);
   const [way, setWay] = useState<Way>('section');
   const toggle = useCallback((to: Way) => setWay((now) => (now === to ? 'section' : to)), []);
   useLensKey('t', () => toggle('thickness'));
   useLensKey('v', () => toggle('space'));
-  const context = part ? contexts.get(part.id) : undefined;
   const canLook = context !== undefined && context.part.mix.length > 0;
   const shown = canLook ? way : 'section';
   return (
@@ -158,10 +145,9 @@ export default function BulkLens() {
   const piece = useOpenPiece();
   const part = useAppSelector(selectPart);
   const readOnly = useAppSelector((state) => state.document.readOnly);
-  const { book, contexts } = useReckoned();
-  const context = part ? contexts.get(part.id) : undefined;
-  const own = part ? book.of('bulk', part.id) : [];
-  const cost = book.get('/bulk.cost');
+  const context = usePartFacts(part?.id);
+  const own = useFiguresOf('bulk', part?.id ?? '');
+  const cost = useFigure(null, 'bulk.cost');
   return (
     <LensLayout
       title="Bulk"

@@ -2,7 +2,7 @@ import { BILL_BY, type BillBy, type BilledPart, clayBill } from '@every-inch/cor
 import { useMemo, useState } from 'react';
 import { Bar, BarChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import { Choice } from '../../parts/Choice.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useAllFacts, useToldOfAll } from '../../spine/hooks.ts';
 import { useOpenPiece } from '../../state/store.ts';
 
 const SAYS: Readonly<Record<BillBy, string>> = {
@@ -20,7 +20,8 @@ const MOST_BARS = 24;
 /** The clay of the whole piece, a bar for each part, region, pass or zone, stacked by colour. */
 export default function ClayBill() {
   const piece = useOpenPiece();
-  const { contexts, bulk } = useReckoned();
+  const contexts = useAllFacts();
+  const bulk = useToldOfAll('bulk.part');
   const [by, setBy] = useState<BillBy>('part');
   const rows = useMemo(() => {
     const parts = [...bulk].flatMap(([id, own]): BilledPart[] => {

@@ -6,7 +6,7 @@ import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { Working } from '../../parts/Working.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useFigure, useFind } from '../../spine/hooks.ts';
 import { edit, editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
 
 function Packet({ clay }: { readonly clay: Clay }) {
@@ -153,11 +153,11 @@ function ClayEditor({ clay }: { readonly clay: Clay }) {
 }
 
 function ClayRow({ clay }: { readonly clay: Clay }) {
-  const { book } = useReckoned();
   const piece = useOpenPiece();
-  const [mass, packs, left, cost] = ['mass', 'packs', 'left', 'cost'].map((key) =>
-    book.get(`/bulk.${key}.${clay.id}`),
-  );
+  const mass = useFigure(null, `bulk.mass.${clay.id}`);
+  const packs = useFigure(null, `bulk.packs.${clay.id}`);
+  const left = useFigure(null, `bulk.left.${clay.id}`);
+  const cost = useFigure(null, `bulk.cost.${clay.id}`);
   return (
     <tr className="border-b border-hair align-top">
       <th scope="row" className="py-1 text-left font-normal">
@@ -194,9 +194,9 @@ function ClayRow({ clay }: { readonly clay: Clay }) {
 /** All clay as one bar, by colour. */
 function ClayBar() {
   const piece = useOpenPiece();
-  const { book } = useReckoned();
+  const find = useFind();
   const masses = piece.clays.flatMap((clay) => {
-    const grams = book.get(`/bulk.mass.${clay.id}`)?.quantity.value ?? 0;
+    const grams = find(null, `bulk.mass.${clay.id}`)?.quantity.value ?? 0;
     return grams > 0 ? [{ clay, grams }] : [];
   });
   const total = masses.reduce((sum, { grams }) => sum + grams, 0);

@@ -1,11 +1,11 @@
 import { ballMm, claySharesOf } from '@every-inch/core/bulk';
 import { colourApart, mixedColour, nearestMixes, stepsTowards } from '@every-inch/core/colour';
+import type { PartFacts } from '@every-inch/core/context';
 import type { Clay, MixShare } from '@every-inch/core/piece';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
-import type { PartContext } from '@every-inch/core/whole';
 import { useId, useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useFigure } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
 
 /** Steps towards another clay, each of so many parts of it more. */
@@ -35,9 +35,17 @@ function apartSays(apart: number): string {
   return apart < 6 ? 'seen at a glance' : 'another colour';
 }
 
+/** The clays of a mix as the piece has them, with their shares. */
+function namedShares(context: PartFacts) {
+  return claySharesOf(context).flatMap(({ clay: { id }, share, densityGCm3 }) => {
+    const clay = context.piece.clays.find((one) => one.id === id);
+    return clay ? [{ clay, share, densityGCm3 }] : [];
+  });
+}
+
 /** What is weighed or rolled of each clay of a mix, for all of a part. */
-function Shares({ context, grams }: { readonly context: PartContext; readonly grams: number }) {
-  const shares = claySharesOf(context);
+function Shares({ context, grams }: { readonly context: PartFacts; readonly grams: number }) {
+  const shares = namedShares(context);
   const mean = shares.reduce((sum, { share, densityGCm3 }) => sum + share * densityGCm3, 0);
   return (
     <ul className="mt-1">
@@ -91,7 +99,7 @@ function Steps({ colour, clays }: { readonly colour: string; readonly clays: rea
 }
 
 /** Mixes of the piece’s clays that come near to a colour, such as that of an earlier batch. */
-function Match({ context, colour }: { readonly context: PartContext; readonly colour: string }) {
+function Match({ context, colour }: { readonly context: PartFacts; readonly colour: string }) {
   const dispatch = useAppDispatch();
   const { clays } = useOpenPiece();
   const { part } = context;
@@ -149,14 +157,14 @@ function Match({ context, colour }: { readonly context: PartContext; readonly co
 }
 
 /** Colour of a part’s clay: what goes into the mix, what it will look like, steps from it and mixes to match. */
-export default function Colours({ context }: { readonly context: PartContext }) {
+export default function Colours({ context }: { readonly context: PartFacts }) {
   const { clays } = useOpenPiece();
-  const { book } = useReckoned();
   const { part } = context;
-  const shares = claySharesOf(context);
+  const taken = useFigure(part.id, 'bulk.clay');
+  const shares = namedShares(context);
   if (shares.length === 0) return null;
   const colour = mixedColour(shares.map(({ clay, share }) => ({ colour: clay.colour, parts: share })));
-  const grams = book.get(`${part.id}/bulk.clay`)?.quantity.value ?? 0;
+  const grams = taken?.quantity.value ?? 0;
   return (
     <section aria-label="Colours" className="mt-6 max-w-4xl">
       <h3 className="font-semibold">Colours of {part.name}</h3>

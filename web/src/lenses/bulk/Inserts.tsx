@@ -11,7 +11,7 @@ import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { StuffFields } from '../../parts/StuffFields.tsx';
 import { TextField } from '../../parts/TextField.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useFind } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch } from '../../state/store.ts';
 
 const mm = (value: number) => formatMiniMm(miniMm(value));
@@ -99,12 +99,12 @@ function One({ insert, hole, onChange, onRemove }: OneProps) {
 /** Things let into a part, and the hole that each wants. */
 export function Inserts({ part }: { readonly part: Part }) {
   const dispatch = useAppDispatch();
-  const { book } = useReckoned();
+  const find = useFind();
   const set = (inserts: readonly Insert[], label: string) =>
     dispatch(editAt(`${label} of ${part.name}`, ['parts', part.id, 'inserts'], inserts));
   const holeSays = ({ id, shape }: Insert): string => {
     const [across, other, deep] = ['hole', 'hole-height', 'hole-depth'].map(
-      (key) => book.get(`${part.id}/bulk.${key}.${id}`)?.quantity.value,
+      (key) => find(part.id, `bulk.${key}.${id}`)?.quantity.value,
     );
     if (across === undefined || deep === undefined) return '–';
     const mouth = shape === 'round' ? `⌀ ${mm(across)}` : `${mm(across)} × ${mm(other ?? across)}`;

@@ -1,9 +1,9 @@
 import { sheetsDrawing } from '@every-inch/core/bench';
 import { panelJoints, panelPieces, panelSheets, sizeOf } from '@every-inch/core/bulk';
+import type { PartFacts } from '@every-inch/core/context';
 import { panelProof } from '@every-inch/core/form';
 import { sourced } from '@every-inch/core/reckoning';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
-import type { PartContext } from '@every-inch/core/whole';
 import { useMemo } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { PrintNet } from './PrintNet.tsx';
@@ -11,7 +11,7 @@ import { PrintNet } from './PrintNet.tsx';
 const mm = (value: number) => formatMiniMm(miniMm(value));
 
 /** Every edge that must meet another, with how far it is off. */
-function Joints({ context }: { readonly context: PartContext }) {
+function Joints({ context }: { readonly context: PartFacts }) {
   const { part, shrink, own } = context;
   if (part.form.kind !== 'panels') return null;
   const proof = panelProof(part.form);
@@ -38,7 +38,7 @@ function Joints({ context }: { readonly context: PartContext }) {
 }
 
 /** Walls, floor and roof as they are cut, on sheets of the maker’s roller, and the proof that they close. */
-export default function Panels({ context }: { readonly context: PartContext }) {
+export default function Panels({ context }: { readonly context: PartFacts }) {
   const { part } = context;
   const pieces = useMemo(() => panelPieces(context), [context]);
   const found = useMemo(() => panelSheets(context), [context]);

@@ -1,8 +1,9 @@
 import type { Plane } from '@every-inch/core/bulk';
-import { extentOf, type Side } from '@every-inch/core/form';
-import type { PartContext } from '@every-inch/core/whole';
-import { type PointerEvent, useMemo } from 'react';
+import type { PartFacts } from '@every-inch/core/context';
+import { extentOf, type Outline, type Side } from '@every-inch/core/form';
+import type { PointerEvent } from 'react';
 import { svgPoint } from '../../parts/svgPoint.ts';
+import { useAsk } from '../../spine/hooks.ts';
 
 /** The view a plane is seen edge-on in, and whether it then stands upright. */
 const SEEN: Readonly<Record<Plane, { readonly side: Side; readonly isUpright: boolean }>> = {
@@ -12,23 +13,22 @@ const SEEN: Readonly<Record<Plane, { readonly side: Side; readonly isUpright: bo
 };
 
 interface PlaneKeyProps {
-  readonly context: PartContext;
+  readonly context: PartFacts;
   readonly plane: Plane;
   readonly atMm: number;
   readonly onAt: (mm: number) => void;
 }
 
+const NOTHING_SEEN: Outline = [];
+
 /** The outline with the plane edge-on across it, to be dragged to where the part is to be cut. */
 export function PlaneKey({ context, plane, atMm, onAt }: PlaneKeyProps) {
-  const { shape, shrink } = context;
+  const { part, shrink } = context;
   const { side, isUpright } = SEEN[plane];
-  const outline = useMemo(() => shape.seenFrom(side), [shape, side]);
-  const [left, bottom, right, top] = extentOf(outline).map((mm) => mm / shrink) as [
-    number,
-    number,
-    number,
-    number,
-  ];
+  const outline = useAsk('size.seen-from', { part: part.id, side }) ?? NOTHING_SEEN;
+  const [left, bottom, right, top] = (outline.length > 0 ? extentOf(outline) : [0, 0, 1, 1]).map(
+    (mm) => mm / shrink,
+  ) as [number, number, number, number];
   const edge = 0.08 * Math.max(right - left, top - bottom);
   const paths = outline.map((polygon) =>
     polygon

@@ -1,10 +1,10 @@
 import { type RegionRow, regionRows } from '@every-inch/core/bulk';
+import type { PartFacts } from '@every-inch/core/context';
 import { DEFAULT_REGION, type RegionChoice, type ZoneShare } from '@every-inch/core/piece';
-import type { PartContext } from '@every-inch/core/whole';
 import { useState } from 'react';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useTold } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch } from '../../state/store.ts';
 import { Mix } from './Mix.tsx';
 
@@ -16,7 +16,7 @@ function isPlain({ cored, skinMm, mix, pass, zones }: RegionChoice): boolean {
 }
 
 /** Changes what is settled about one region of a part. */
-function useRegionEdit({ part }: PartContext) {
+function useRegionEdit({ part }: PartFacts) {
   const dispatch = useAppDispatch();
   return (region: string, change: Change, label: string) => {
     const before = part.regions.find((one) => one.region === region) ?? { ...DEFAULT_REGION, region };
@@ -196,9 +196,8 @@ function Region(props: Omit<RowProps, 'isOpen' | 'onOpen'>) {
 }
 
 /** The regions of a part: what is inside each, its skin, its clay and the pass it is made in. */
-export function Regions({ context }: { readonly context: PartContext }) {
-  const { bulk } = useReckoned();
-  const own = bulk.get(context.part.id);
+export function Regions({ context }: { readonly context: PartFacts }) {
+  const own = useTold('bulk.part', context.part.id);
   const change = useRegionEdit(context);
   if (!own) return null;
   const rows = regionRows({ context, bulk: own });

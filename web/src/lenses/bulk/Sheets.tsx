@@ -18,7 +18,7 @@ import { type ReactNode, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useTold } from '../../spine/hooks.ts';
 import { editAt, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { PrintNet } from './PrintNet.tsx';
 
@@ -253,12 +253,11 @@ function FromSheets({
 /** Clay without a balance, the roller, and what is cut from its sheets. */
 export function Sheets() {
   const part = useAppSelector(selectPart);
-  const { bulk } = useReckoned();
   const piece = useOpenPiece();
   const workshop = useAppSelector((state) => state.workshop.own);
   const own = { ...workshop, ...piece.own };
   const settings = rollerSettings(own);
-  const solid = part ? bulk.get(part.id)?.solid : undefined;
+  const solid = useTold('bulk.part', part?.id ?? null)?.solid;
   return (
     <>
       {part && solid && (

@@ -11,11 +11,11 @@ import {
   thicknessCells,
   thicknessSlice,
 } from '@every-inch/core/bulk';
+import { heroicOf, type PartFacts } from '@every-inch/core/context';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
-import { heroicOf, type PartContext } from '@every-inch/core/whole';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { inches } from '../../parts/lengths.ts';
-import { useReckoned } from '../../state/derived.ts';
+import { useTold } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch } from '../../state/store.ts';
 import { useThickness } from '../../workers/useThickness.ts';
 import { PlaneKey } from './PlaneKey.tsx';
@@ -142,7 +142,7 @@ const REMEDY: Readonly<Record<ThickPlace['kind'], string>> = {
 };
 
 interface PlacesProps {
-  readonly context: PartContext;
+  readonly context: PartFacts;
   readonly map: ThicknessMap;
   readonly onShow: (place: ThickPlace) => void;
 }
@@ -187,13 +187,13 @@ function Places({ context, map, onShow }: PlacesProps) {
 }
 
 /** Thickness of the clay everywhere: a plane through it, and the places that want something done. */
-export default function Thickness({ context }: { readonly context: PartContext }) {
-  const { bulk, bones } = useReckoned();
+export default function Thickness({ context }: { readonly context: PartFacts }) {
   const { part, scale, own } = context;
-  const armature = bones.get(part.id);
+  const bulk = useTold('bulk.part', part.id) ?? null;
+  const armature = useTold('bones.part', part.id);
   const ask = useMemo(
-    () => thicknessAsk(context, bulk.get(part.id) ?? null, armature ? wireLines(context, armature) : []),
-    [context, bulk, part.id, armature],
+    () => thicknessAsk(context, bulk, armature ? wireLines(context, armature) : []),
+    [context, bulk, armature],
   );
   const cells = useMemo(() => thicknessCells(context), [context]);
   const { map, isFinest, share, says, stop, isBusy } = useThickness(

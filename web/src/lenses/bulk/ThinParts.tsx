@@ -1,17 +1,12 @@
-import { wireLines } from '@every-inch/core/armature';
-import { thinLimbs } from '@every-inch/core/bulk';
+import type { PartFacts } from '@every-inch/core/context';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
-import type { PartContext } from '@every-inch/core/whole';
-import { useReckoned } from '../../state/derived.ts';
+import { useTold } from '../../spine/hooks.ts';
 
 const mm = (value: number) => formatMiniMm(miniMm(value));
 
 /** Slender lengths of a part, the weakest first, with what breaks each at its tip. */
-export function ThinParts({ context }: { readonly context: PartContext }) {
-  const { bones, bulk } = useReckoned();
-  const armature = bones.get(context.part.id);
-  const own = bulk.get(context.part.id);
-  const limbs = own ? thinLimbs(context, own.uses, armature ? wireLines(context, armature) : []) : [];
+export function ThinParts({ context }: { readonly context: PartFacts }) {
+  const limbs = useTold('bones.thin', context.part.id) ?? [];
   if (limbs.length === 0) return null;
   return (
     <section aria-label="Thin parts" className="mt-6 max-w-2xl">

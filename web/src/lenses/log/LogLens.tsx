@@ -3,12 +3,12 @@ import { format, parseISO } from 'date-fns';
 import { lazy, Suspense, useCallback, useState } from 'react';
 import { toast } from 'sonner';
 import { FigureRow } from '../../parts/FigureRow.tsx';
+import { useLensKey } from '../../parts/keys.ts';
+import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { OUTCOME_SAYS } from '../../parts/outcomes.ts';
 import { usePicture } from '../../parts/usePicture.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
-import { useLensKey } from '../../shell/Keys.tsx';
-import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useAllFacts, useFind, useToldOfAll } from '../../spine/hooks.ts';
 import { undone } from '../../state/documentSlice.ts';
 import { edit, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { RecordForm, type RecordKind } from './RecordForms.tsx';
@@ -35,17 +35,17 @@ function headline(entry: LogEntry, title: (key: string) => string): string {
 function Entry({ entry }: { readonly entry: LogEntry }) {
   const dispatch = useAppDispatch();
   const piece = useOpenPiece();
-  const { book, contexts, bulk } = useReckoned();
+  const find = useFind();
+  const contexts = useAllFacts();
+  const bulk = useToldOfAll('bulk.part');
   const [isAsked, setIsAsked] = useState(false);
   const [context, ownBulk] = [contexts.get(entry.part ?? ''), bulk.get(entry.part ?? '')];
   const readOnly = useAppSelector((state) => state.document.readOnly);
   const part = piece.parts.find(({ id }) => id === entry.part);
   const title = (key: string) =>
     contexts.get(entry.part ?? '')?.shape.measures.find((one) => one.key === key)?.title ?? key;
-  const figures = ['heat', 'time'].flatMap(
-    (kind) => book.get(`${entry.part ?? ''}/log.${kind}.${entry.id}`) ?? [],
-  );
-  const made = entry.measure ? book.get(`${entry.part ?? ''}/made.${entry.measure.key}`) : undefined;
+  const figures = ['heat', 'time'].flatMap((kind) => find(entry.part ?? '', `log.${kind}.${entry.id}`) ?? []);
+  const made = entry.measure ? find(entry.part ?? '', `made.${entry.measure.key}`) : undefined;
   const isLatest =
     made?.terms.some(({ origin }) => origin.kind === 'entry' && origin.path.includes(entry.id)) ?? false;
   const remove = (): void => {

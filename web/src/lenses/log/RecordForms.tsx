@@ -16,7 +16,7 @@ import { NumberField } from '../../parts/NumberField.tsx';
 import { OUTCOME_OPTIONS } from '../../parts/outcomes.ts';
 import { PictureButton } from '../../parts/PictureButton.tsx';
 import { TextField } from '../../parts/TextField.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useAllFacts, useFind } from '../../spine/hooks.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 
 /** What can be recorded. */
@@ -39,8 +39,9 @@ interface Draft {
 /** What the card asks for stands in the fields to begin with. */
 function useDraft(kind: RecordKind) {
   const part = useAppSelector(selectPart);
-  const { book, contexts } = useReckoned();
-  const figure = (key: string) => book.get(`${part?.id ?? ''}/${key}`) ?? book.get(`/${key}`);
+  const find = useFind();
+  const contexts = useAllFacts();
+  const figure = (key: string) => find(part?.id ?? '', `${key}`) ?? find(null, `${key}`);
   const start = (): Draft => ({
     part: part?.id ?? WHOLE,
     key: part ? (contexts.get(part.id)?.shape.measures[0]?.key ?? '') : '',
@@ -93,7 +94,8 @@ function faultOf(kind: RecordKind, draft: Draft): string | null {
 export function RecordForm({ kind, onDone }: { readonly kind: RecordKind; readonly onDone: () => void }) {
   const dispatch = useAppDispatch();
   const piece = useOpenPiece();
-  const { book, contexts } = useReckoned();
+  const find = useFind();
+  const contexts = useAllFacts();
   const { draft, set } = useDraft(kind);
   const [says, setSays] = useState<string | null>(null);
   const measures = contexts.get(draft.part)?.shape.measures ?? [];
@@ -101,8 +103,7 @@ export function RecordForm({ kind, onDone }: { readonly kind: RecordKind; readon
     const fault = faultOf(kind, draft);
     setSays(fault);
     if (fault) return;
-    const thickest =
-      book.get(`${draft.part === WHOLE ? '' : draft.part}/bulk.thickest`)?.quantity.value ?? null;
+    const thickest = find(draft.part === WHOLE ? '' : draft.part, 'bulk.thickest')?.quantity.value ?? null;
     dispatch(edit(`record a ${kind}`, (old) => addEntry(old, entryOf(kind, draft, thickest))));
     onDone();
   };

@@ -1,4 +1,5 @@
-import { type BaseChoice, baseForm, weighBases } from '@every-inch/core/fits';
+import type { PartFacts } from '@every-inch/core/context';
+import { type BaseChoice, baseForm } from '@every-inch/core/fits';
 import {
   addPart,
   DEFAULT_CORE,
@@ -10,9 +11,9 @@ import {
   type PartId,
 } from '@every-inch/core/piece';
 import { sourced } from '@every-inch/core/reckoning';
-import type { PartContext } from '@every-inch/core/whole';
 import { Check, X } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
+import { useAsk } from '../../spine/hooks.ts';
 import { edit, useAppDispatch } from '../../state/store.ts';
 
 /** How many bases are shown until all are asked for. */
@@ -45,12 +46,14 @@ function BaseLine({ choice: { base, isGood, reasons }, onUse }: ChoiceProps) {
   );
 }
 
+const NO_CHOICES: readonly BaseChoice[] = [];
+
 /** Bases weighed for a part, with what speaks for and against each. */
-export function BaseChooser({ context }: { readonly context: PartContext }) {
+export function BaseChooser({ context }: { readonly context: PartFacts }) {
   const dispatch = useAppDispatch();
   const [isAll, setIsAll] = useState(false);
   const { part, own } = context;
-  const choices = useMemo(() => weighBases(context), [context]);
+  const choices = useAsk('fits.bases', { part: part.id }) ?? NO_CHOICES;
   const use = ({ base }: BaseChoice) =>
     dispatch(
       edit(`${base.row.title} for ${part.name}`, (piece) => {

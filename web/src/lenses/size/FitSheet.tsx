@@ -1,5 +1,5 @@
 import { Fits } from '../../parts/Fits.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { usePartFacts } from '../../spine/hooks.ts';
 import { selectPart, useAppSelector } from '../../state/store.ts';
 import { BaseChooser } from './BaseChooser.tsx';
 
@@ -7,8 +7,7 @@ import { BaseChooser } from './BaseChooser.tsx';
 export default function FitSheet() {
   const part = useAppSelector(selectPart);
   const readOnly = useAppSelector((state) => state.document.readOnly);
-  const { contexts } = useReckoned();
-  const context = part ? contexts.get(part.id) : undefined;
+  const context = usePartFacts(part?.id);
   return (
     <fieldset disabled={readOnly} className="min-w-0">
       <Fits />

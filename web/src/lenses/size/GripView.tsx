@@ -1,14 +1,14 @@
+import type { PartFacts } from '@every-inch/core/context';
 import { withMeasure } from '@every-inch/core/form';
 import type { Grip } from '@every-inch/core/size';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
-import type { PartContext } from '@every-inch/core/whole';
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
 import { svgPoint } from '../../parts/svgPoint.ts';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
 
 interface GripViewProps {
   readonly grip: Grip;
-  readonly context: PartContext;
+  readonly context: PartFacts;
   /** Of the drawing. */
   readonly heightMm: number;
 }

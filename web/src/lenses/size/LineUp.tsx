@@ -1,12 +1,11 @@
 import { movePart } from '@every-inch/core/piece';
-import { lineUp } from '@every-inch/core/size';
-import { lazy, Suspense, useCallback, useLayoutEffect, useMemo, useReducer, useRef, useState } from 'react';
+import { lazy, Suspense, useCallback, useLayoutEffect, useReducer, useRef, useState } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
+import { useLensKey } from '../../parts/keys.ts';
 import { ASSUMED_PX_PER_MM, useTrueSize } from '../../parts/screenScale.ts';
 import { TrueSize } from '../../parts/TrueSize.tsx';
 import { useSizeMm } from '../../parts/useSize.ts';
-import { useLensKey } from '../../shell/Keys.tsx';
-import { usePersonBeside, useReckoned } from '../../state/derived.ts';
+import { useAsk, usePartFacts } from '../../spine/hooks.ts';
 import { selected } from '../../state/sessionSlice.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { GripView } from './GripView.tsx';
@@ -34,10 +33,9 @@ const CLOSEST = 40;
 export function LineUp() {
   const dispatch = useAppDispatch();
   const piece = useOpenPiece();
-  const { contexts } = useReckoned();
   const part = useAppSelector(selectPart);
   const readOnly = useAppSelector((state) => state.document.readOnly);
-  const context = part ? contexts.get(part.id) : undefined;
+  const context = usePartFacts(part?.id);
   const [wanted, toggle] = useReducer((now: Scene, to: Scene) => (now === to ? 'line-up' : to), 'line-up');
   const bends = part !== null && 'angles' in part.form;
   const isShown = wanted === 'picture' || (context !== undefined && (wanted !== 'pose' || bends));
@@ -49,7 +47,6 @@ export function LineUp() {
   useLensKey('v', toSpace);
   useLensKey('j', toPose);
   const [withPerson, setWithPerson] = useState(false);
-  const beside = usePersonBeside(withPerson);
   const screen = useTrueSize();
   const [isTrue, setIsTrue] = useState(false);
   const per = isTrue && screen[0] !== null ? screen[0] / ASSUMED_PX_PER_MM : null;
@@ -65,23 +62,19 @@ export function LineUp() {
     '-',
     useCallback(() => setZoom((now) => Math.max(1, now / STEP)), []),
   );
-  const fitted = useMemo(() => {
-    const standing = piece.parts.flatMap(({ id }) => contexts.get(id) ?? []);
-    return zoom > 1 && per === null && size && standing.length > 0
-      ? lineUp(standing, size.widthMm, size.heightMm, null, { beside }).per
-      : null;
-  }, [piece.parts, contexts, size, zoom, per, beside]);
-  const shownPer = per ?? (fitted === null ? null : fitted * zoom);
+  const drawing =
+    useAsk(
+      'size.line-up',
+      size && scene === 'line-up'
+        ? { ...size, selected: part?.id ?? null, per, zoom: per === null ? zoom : 1, withPerson }
+        : null,
+    ) ?? null;
+  const isFitted = per === null && zoom === 1;
+  const shownPer = isFitted ? null : (drawing?.per ?? null);
   // Shown larger than its room, the ground comes into sight first: everything stands on it.
   useLayoutEffect(() => {
     if (shownPer !== null && scroller.current) scroller.current.scrollTop = scroller.current.scrollHeight;
   }, [shownPer]);
-  const drawing = useMemo(() => {
-    const standing = piece.parts.flatMap(({ id }) => contexts.get(id) ?? []);
-    if (!size || standing.length === 0) return null;
-    const shown = shownPer === null ? { beside } : { per: shownPer, beside };
-    return lineUp(standing, size.widthMm, size.heightMm, part?.id ?? null, shown);
-  }, [piece.parts, contexts, size, part, shownPer, beside]);
   return (
     <div>
       <div className="heading flex flex-wrap items-center justify-between gap-x-3">
@@ -143,17 +136,13 @@ export function LineUp() {
           </Suspense>
         )}
         {scene === 'line-up' && drawing && (
-          <div
-            ref={scroller}
-            className="absolute inset-0 overflow-auto"
-            tabIndex={shownPer === null ? undefined : 0}
-          >
+          <div ref={scroller} className="absolute inset-0 overflow-auto" tabIndex={isFitted ? undefined : 0}>
             <DrawingView
               drawing={drawing}
-              label={`Line-up of ${contexts.size} parts to one scale`}
+              label={`Line-up of ${drawing.places.length} parts to one scale`}
               picked={part?.id ?? null}
-              className={shownPer === null ? 'size-full' : 'max-w-none'}
-              pxPerMm={shownPer === null ? null : ASSUMED_PX_PER_MM}
+              className={isFitted ? 'size-full' : 'max-w-none'}
+              pxPerMm={isFitted ? null : ASSUMED_PX_PER_MM}
             >
               <RowOrder
                 places={drawing.places}

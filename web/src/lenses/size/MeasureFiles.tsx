@@ -1,7 +1,7 @@
 import { measureCsv, takeMade } from '@every-inch/core/size/csv';
 import { useRef } from 'react';
 import { toast } from 'sonner';
-import { useReckoned } from '../../state/derived.ts';
+import { useAllFacts } from '../../spine/hooks.ts';
 import { edit, store, useAppDispatch, useOpenPiece } from '../../state/store.ts';
 import { save } from '../../storage/shelf.ts';
 
@@ -12,7 +12,7 @@ const LARGEST = 5 * 1024 * 1024;
 export default function MeasureFiles() {
   const dispatch = useAppDispatch();
   const piece = useOpenPiece();
-  const { contexts } = useReckoned();
+  const contexts = useAllFacts();
   const picker = useRef<HTMLInputElement>(null);
   const saveAll = (): void => {
     const text = measureCsv(piece.parts.flatMap(({ id }) => contexts.get(id) ?? []));

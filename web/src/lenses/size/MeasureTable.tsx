@@ -1,20 +1,20 @@
+import type { PartFacts } from '@every-inch/core/context';
 import { type FormMeasure, type PersonLength, withMeasure } from '@every-inch/core/form';
 import { recordMeasure } from '@every-inch/core/log';
 import type { Verdict } from '@every-inch/core/reckoning';
 import { allowedFor, lastMade } from '@every-inch/core/size';
 import { formatMiniMm, formatNumber, miniMm, realMm } from '@every-inch/core/units';
-import type { PartContext } from '@every-inch/core/whole';
 import { Lock } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { inches, useLifeFormat } from '../../parts/lengths.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useFigure } from '../../spine/hooks.ts';
 import { edit, editAt, useAppDispatch } from '../../state/store.ts';
 
 interface RowProps {
-  readonly context: PartContext;
+  readonly context: PartFacts;
   readonly measure: FormMeasure;
 }
 
@@ -214,9 +214,8 @@ function inTable(verdict: Verdict): Verdict {
 }
 
 function MeasureRow({ context, measure }: RowProps) {
-  const { book } = useReckoned();
-  const figure = book.get(`${context.part.id}/measure.${measure.key}`);
-  const made = book.get(`${context.part.id}/made.${measure.key}`);
+  const figure = useFigure(context.part.id, `measure.${measure.key}`);
+  const made = useFigure(context.part.id, `made.${measure.key}`);
   const format = useLifeFormat();
   const lastMadeMm = lastMade(context, measure.key)?.madeMm;
   return (
@@ -259,7 +258,7 @@ function MeasureRow({ context, measure }: RowProps) {
 }
 
 /** Every measure of the part: in life, in miniature, as made, and how far off. */
-export function MeasureTable({ context }: { readonly context: PartContext }) {
+export function MeasureTable({ context }: { readonly context: PartFacts }) {
   return (
     <div className="relative overflow-x-auto">
       <table className="w-full min-w-[720px] border-collapse">

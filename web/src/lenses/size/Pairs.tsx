@@ -7,7 +7,7 @@ import { TextField } from '../../parts/TextField.tsx';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useFigure } from '../../spine/hooks.ts';
 
 const SIDES = [
   ['leftMm', 'left'],
@@ -23,8 +23,7 @@ interface PairRowProps {
 }
 
 function PairRow({ part, pair, at, onPair, onRemove }: PairRowProps) {
-  const { book } = useReckoned();
-  const figure = book.get(`${part.id}/pair.${at + 1}`);
+  const figure = useFigure(part.id, `pair.${at + 1}`);
   return (
     <li className="flex flex-wrap items-start gap-x-4 border-t border-hair py-0.5">
       <TextField

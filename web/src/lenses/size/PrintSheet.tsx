@@ -3,17 +3,17 @@ import {
   type SquaredPicture,
   type TemplateAsk,
   type TemplateView,
-  templatePages,
 } from '@every-inch/core/bench';
 import { type Drawing, PAPERS, type Paper, TilingError, toSvg } from '@every-inch/core/drawing';
 import { PictureFaultError } from '@every-inch/core/picture';
 import type { Reference } from '@every-inch/core/piece';
+import { resolveScale } from '@every-inch/core/scale';
 import { useEffect, useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { PagesView } from '../../parts/PagesView.tsx';
 import { savePagesPdf } from '../../parts/savePages.ts';
-import { useReckoned } from '../../state/derived.ts';
+import { useAsk, useFigure } from '../../spine/hooks.ts';
 import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { workshopChanged } from '../../state/workshopSlice.ts';
 import { save } from '../../storage/shelf.ts';
@@ -32,8 +32,7 @@ function useSquared(reference: Reference | undefined): {
   readonly picture: SquaredPicture | null;
   readonly fault: string | null;
 } {
-  const { book } = useReckoned();
-  const ratio = book.get('/size.scale')?.quantity.value ?? 1;
+  const ratio = useFigure(null, 'size.scale')?.quantity.value ?? 1;
   const [found, setFound] = useState<{ picture: SquaredPicture | null; fault: string | null }>({
     picture: null,
     fault: null,
@@ -70,25 +69,33 @@ function usePages(
 } {
   const piece = useOpenPiece();
   const part = useAppSelector(selectPart);
-  const { contexts } = useReckoned();
   const { paper, ruleMeasuredMm } = useAppSelector((state) => state.workshop);
   const today = useAppSelector((state) => state.session.today);
-  const context = part ? contexts.get(part.id) : undefined;
+  const scale = resolveScale(piece.scale);
   const { picture, fault } = useSquared(reference);
-  return useMemo(() => {
-    if (!context || fault || (reference && !picture)) return { pages: [], says: fault };
-    const label = `${piece.name} · ${context.part.name} · ${context.scale.label} · ${today.slice(0, 10)}`;
+  const label = `${piece.name} · ${part?.name ?? ''} · ${scale.label} · ${today.slice(0, 10)}`;
+  const whole = useMemo(() => ({ ...ask, paper, ruleMeasuredMm }), [ask, paper, ruleMeasuredMm]);
+  const ofPart = useAsk(
+    'bench.templates',
+    part && !reference ? { part: part.id, label, asked: whole } : null,
+  );
+  const ofPicture = useMemo(() => {
+    if (!picture) return { pages: [], says: fault };
     try {
-      const whole = { ...ask, paper, ruleMeasuredMm };
-      const pages = picture ? picturePages(picture, whole, label) : templatePages(context, whole, label);
-      return { pages, says: null };
+      return { pages: picturePages(picture, whole, label), says: null };
     } catch (error) {
       if (error instanceof TilingError || error instanceof RangeError)
         return { pages: [], says: error.message };
       throw error;
     }
-  }, [context, piece.name, today, ask, paper, ruleMeasuredMm, reference, picture, fault]);
+  }, [picture, fault, whole, label]);
+  return reference ? ofPicture : (ofPart ?? NO_PAGES);
 }
+
+const NO_PAGES: { readonly pages: readonly Drawing[]; readonly says: string | null } = {
+  pages: [],
+  says: null,
+};
 
 interface FilesProps {
   readonly pages: readonly Drawing[];

@@ -9,7 +9,7 @@ import { useLifeFormat } from '../../parts/lengths.ts';
 import { TextField } from '../../parts/TextField.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useFigure, useFiguresOf } from '../../spine/hooks.ts';
 import { edit, editAt, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { EverydayChoice } from './EverydayChoice.tsx';
 
@@ -24,8 +24,7 @@ function offBy(share: number): string {
 }
 
 function useRatio(): number {
-  const { book } = useReckoned();
-  return book.get('/size.scale')?.quantity.value ?? 1;
+  return useFigure(null, 'size.scale')?.quantity.value ?? 1;
 }
 
 /** What a thing of a size would be in life. */
@@ -122,8 +121,7 @@ function LifeToBench({ onUse }: LifeToBenchProps) {
 /** One found thing: what it is, what it is meant to be, and how it reads. */
 function FoundRow({ thing }: { readonly thing: FoundThing }) {
   const dispatch = useAppDispatch();
-  const { book } = useReckoned();
-  const figure = book.get(`/found.${thing.id}`);
+  const figure = useFigure(null, `found.${thing.id}`);
   const set = (field: string, value: unknown) =>
     dispatch(
       editAt(`${field === 'acrossMm' ? 'size' : field} of ${thing.name}`, ['found', thing.id, field], value),
@@ -194,12 +192,11 @@ function FoundRow({ thing }: { readonly thing: FoundThing }) {
 export default function ReadsAs() {
   const dispatch = useAppDispatch();
   const { found } = useOpenPiece();
-  const { book } = useReckoned();
+  const figures = useFiguresOf('size', null);
   const readOnly = useAppSelector((state) => state.document.readOnly);
-  const wrong = found.filter(({ id }) => {
-    const level = book.get(`/found.${id}`)?.verdict?.level;
-    return level !== undefined && level !== 'good';
-  }).length;
+  const wrong = figures.filter(
+    ({ key, verdict }) => key.startsWith('found.') && verdict && verdict.level !== 'good',
+  ).length;
   const add = (thing: Omit<FoundThing, 'id'>) =>
     dispatch(
       edit(`use ${thing.name}`, (piece) => ({

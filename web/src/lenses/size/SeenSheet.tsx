@@ -1,31 +1,33 @@
 import { seenDrawing } from '@every-inch/core/bench';
-import { cross } from '@every-inch/core/form';
-import { type Eye, eyesOf, reckonSight, towards } from '@every-inch/core/size';
-import type { PartContext } from '@every-inch/core/whole';
+import type { PartFacts } from '@every-inch/core/context';
+import { cross, type Side } from '@every-inch/core/form';
+import { type Eye, eyesOf, towards } from '@every-inch/core/size';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { Working } from '../../parts/Working.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import { useAsk, usePartFacts } from '../../spine/hooks.ts';
 import { selectPart, useAppSelector, useOpenPiece } from '../../state/store.ts';
 
-/** The outline of a part as an eye sees it. */
-function drawingFrom(context: PartContext, eye: Eye) {
+/** The way an eye looks, as a side. */
+function sideOf(eye: Eye): Side {
   const way = towards(eye);
   const right = [Math.cos((eye.round * Math.PI) / 180), 0, Math.sin((eye.round * Math.PI) / 180)] as const;
-  const seen = context.shape.seenFrom({ right, up: cross(way, right) });
-  return seenDrawing(context, seen, `${eye.round}° round, ${eye.above}° above`);
+  return { right, up: cross(way, right) };
 }
 
-function SeenOf({ context }: { readonly context: PartContext }) {
+function SeenOf({ context }: { readonly context: PartFacts }) {
   const { seenFrom } = useOpenPiece().brief;
-  const { contexts } = useReckoned();
   const usual = useMemo(() => eyesOf(seenFrom), [seenFrom]);
   const [eye, setEye] = useState<Eye | null>(usual.length === 1 ? (usual[0] ?? null) : null);
   const eyes = useDeferredValue(useMemo(() => (eye ? [eye] : usual), [eye, usual]));
-  const figures = useMemo(() => reckonSight(context, contexts, eyes), [context, contexts, eyes]);
+  const figures = useAsk('size.sight', { part: context.part.id, eyes }) ?? [];
   const one = eyes.length === 1 ? eyes[0] : undefined;
-  const drawing = useMemo(() => (one ? drawingFrom(context, one) : null), [context, one]);
+  const outline = useAsk('size.seen-from', one ? { part: context.part.id, side: sideOf(one) } : null);
+  const drawing = useMemo(
+    () => (one && outline ? seenDrawing(context, outline, `${one.round}° round, ${one.above}° above`) : null),
+    [context, one, outline],
+  );
   const shown = eye ?? { round: 0, above: 20 };
   return (
     <section aria-label={`What is seen of ${context.part.name}`}>
@@ -101,8 +103,7 @@ function SeenOf({ context }: { readonly context: PartContext }) {
 /** What of the selected part is seen from where the piece is looked at. */
 export default function SeenSheet() {
   const part = useAppSelector(selectPart);
-  const { contexts } = useReckoned();
-  const context = part ? contexts.get(part.id) : undefined;
+  const context = usePartFacts(part?.id);
   if (!context) return <p className="text-quiet">Choose a part first.</p>;
   return <SeenOf key={context.part.id} context={context} />;
 }

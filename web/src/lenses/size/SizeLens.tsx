@@ -1,14 +1,21 @@
+import type { PartFacts } from '@every-inch/core/context';
 import { poseOf } from '@every-inch/core/form';
 import type { Part } from '@every-inch/core/piece';
 import { toReal } from '@every-inch/core/scale';
 import { formatRealMetric, miniMm } from '@every-inch/core/units';
-import type { PartContext } from '@every-inch/core/whole';
 import { lazy, Suspense, useState } from 'react';
 import { FigureRow } from '../../parts/FigureRow.tsx';
+import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
-import { LensLayout, Stretch } from '../../shell/LensLayout.tsx';
-import { useReckoned } from '../../state/derived.ts';
+import {
+  useFigure,
+  useFigures,
+  useFiguresOf,
+  useFind,
+  usePartFacts,
+  usePieceContext,
+} from '../../spine/hooks.ts';
 import { dialogOpened } from '../../state/sessionSlice.ts';
 import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { BuiltPieces } from './BuiltPieces.tsx';
@@ -39,16 +46,16 @@ function Empty() {
 
 function PartReckoning() {
   const part = useAppSelector(selectPart);
-  const { book, contexts } = useReckoned();
+  const find = useFind();
+  const { scale } = usePieceContext();
+  const own = useFiguresOf('size', part?.id ?? '');
   if (!part) return null;
-  const scale = contexts.get(part.id)?.scale;
   const figures = ['height', 'width', 'depth', 'volume', 'surface', 'centre', 'thickest', 'oven'].flatMap(
-    (key) => book.get(`${part.id}/size.${key}`) ?? [],
+    (key) => find(part.id, `size.${key}`) ?? [],
   );
-  const made = book.of('size', part.id).filter(({ key }) => key.startsWith('made.'));
-  const fits = book.of('size', part.id).filter(({ key }) => /^(fit|beside)\./.test(key));
-  const reads = (mm: number) =>
-    scale ? `reads as ${formatRealMetric(toReal(miniMm(mm), scale))}` : undefined;
+  const made = own.filter(({ key }) => key.startsWith('made.'));
+  const fits = own.filter(({ key }) => /^(fit|beside)\./.test(key));
+  const reads = (mm: number) => `reads as ${formatRealMetric(toReal(miniMm(mm), scale))}`;
   return (
     <>
       <Stretch title={part.name}>
@@ -87,7 +94,7 @@ const ReadsAs = lazy(() => import('./ReadsAs.tsx'));
 interface FormTablesProps {
   readonly part: Part;
   /** Null while the part cannot be built. */
-  readonly context: PartContext | undefined;
+  readonly context: PartFacts | undefined;
 }
 
 /** What a form is made of, where it is more than a few lengths. */
@@ -142,15 +149,14 @@ function Below() {
 function PartSheet() {
   const part = useAppSelector(selectPart);
   const readOnly = useAppSelector((state) => state.document.readOnly);
-  const { contexts, faults } = useReckoned();
-  const context = part ? contexts.get(part.id) : undefined;
-  const fault = faults.find((one) => one.part === part?.id);
+  const context = usePartFacts(part?.id);
+  const fault = useFigures((store) => store.faults.get(part?.id ?? ''));
   return (
     <fieldset disabled={readOnly} className="min-w-0">
       {part && <PartForm part={part} />}
       {fault && (
         <p role="alert" className="mt-3 border border-wont p-2 text-wont">
-          {part?.name} cannot be built: {fault.says}. Its other entries are kept; mend this one, or undo.
+          {part?.name} cannot be built: {fault}. Its other entries are kept; mend this one, or undo.
         </p>
       )}
       {context?.shape.notes?.map((note) => (
@@ -185,8 +191,7 @@ function PartSheet() {
 /** Size: the line-up, the measures, and what was made of them. */
 export default function SizeLens() {
   const piece = useOpenPiece();
-  const { book } = useReckoned();
-  const scale = book.get('/size.scale');
+  const scale = useFigure(null, 'size.scale');
   return (
     <LensLayout
       title="Size"

@@ -1,14 +1,15 @@
-import { partDrawing, seenDrawing } from '@every-inch/core/bench';
+import { seenDrawing } from '@every-inch/core/bench';
+import { heroicOf, type PartFacts } from '@every-inch/core/context';
 import { type Drawing, toSvg } from '@every-inch/core/drawing';
 import type { CoreAsk, Side } from '@every-inch/core/form';
-import { heroicOf, type PartContext } from '@every-inch/core/whole';
 import { useState } from 'react';
 import { toast } from 'sonner';
+import { askOnce } from '../../spine/hooks.ts';
 import { save } from '../../storage/shelf.ts';
 import { askFile } from '../../workers/useSolid.ts';
 import type { Standpoint } from './SolidScene.tsx';
 
-function fileName(context: PartContext, ending: string): string {
+function fileName(context: PartFacts, ending: string): string {
   return `${context.part.name.replace(/[^\p{L}\p{N} -]/gu, '').trim() || 'part'}.${ending}`;
 }
 
@@ -23,7 +24,7 @@ function sideOf({ around, above }: Standpoint): Side {
 }
 
 interface SolidFilesProps {
-  readonly context: PartContext;
+  readonly context: PartFacts;
   readonly core: CoreAsk | null;
   readonly standpoint: Standpoint;
 }
@@ -56,9 +57,11 @@ export function SolidFiles({ context, core, standpoint }: SolidFilesProps) {
       if (answer.kind === 'fault') toast.error(answer.says);
       if (answer.kind === 'seen') saveSvg(seenDrawing(context, answer.outline, 'as turned'), 'as turned');
     });
-  const saveBoth = () => {
-    saveSvg(partDrawing(context, 'front'), 'front');
-    saveSvg(partDrawing(context, 'side'), 'side');
+  const saveBoth = async () => {
+    for (const view of ['front', 'side'] as const) {
+      const drawing = await askOnce('bench.part-drawing', { part: part.id, view });
+      if (drawing) saveSvg(drawing, view);
+    }
   };
   return (
     <>
@@ -70,7 +73,7 @@ export function SolidFiles({ context, core, standpoint }: SolidFilesProps) {
       >
         Save as STL
       </button>
-      <button type="button" className="press-quiet text-fired" onClick={saveBoth}>
+      <button type="button" className="press-quiet text-fired" onClick={() => void saveBoth()}>
         Outlines as SVG
       </button>
       <button

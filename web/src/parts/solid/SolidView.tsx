@@ -1,9 +1,9 @@
-import { partDrawing } from '@every-inch/core/bench';
 import { coreAskOf } from '@every-inch/core/bulk';
+import { heroicOf, type PartFacts } from '@every-inch/core/context';
 import { type CoreAsk, scaledAsk, viewTitle } from '@every-inch/core/form';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
-import { heroicOf, type PartContext } from '@every-inch/core/whole';
 import { type KeyboardEvent, lazy, type PointerEvent, Suspense, useMemo, useRef, useState } from 'react';
+import { useAsk, useTold } from '../../spine/hooks.ts';
 import { type SolidWork, useSolid } from '../../workers/useSolid.ts';
 import { Choice } from '../Choice.tsx';
 import { DrawingView } from '../DrawingView.tsx';
@@ -35,10 +35,10 @@ function hasWebGl(): boolean {
 }
 
 /** What is asked of the part’s core, in its own frame; null without one. */
-function coreDepth(context: PartContext): CoreAsk | null {
+function coreDepth(context: PartFacts, coreMm3: number): CoreAsk | null {
   const ask = context.part.mix.length > 0 ? coreAskOf(context) : null;
   const own = ask && scaledAsk(ask, context.shrink);
-  return own && context.shape.core(own).volumeMm3 > 0 ? own : null;
+  return own && coreMm3 > 0 ? own : null;
 }
 
 function turnedBy(from: Standpoint, around: number, above: number): Standpoint {
@@ -87,17 +87,27 @@ function useTurning() {
 }
 
 /** Two flat views, where the browser draws nothing in space. */
-function FlatViews({ context }: { readonly context: PartContext }) {
+function FlatViews({ context }: { readonly context: PartFacts }) {
+  const part = context.part.id;
+  const drawings = {
+    front: useAsk('bench.part-drawing', { part, view: 'front' }),
+    side: useAsk('bench.part-drawing', { part, view: 'side' }),
+  };
   return (
     <div className="flex h-full gap-6 p-2">
-      {(['front', 'side'] as const).map((view) => (
-        <DrawingView
-          key={view}
-          drawing={partDrawing(context, view)}
-          label={`${context.part.name}, ${viewTitle(context.part.form, view)}`}
-          className="h-full min-w-0 flex-1"
-        />
-      ))}
+      {(['front', 'side'] as const).map((view) => {
+        const drawing = drawings[view];
+        return (
+          drawing && (
+            <DrawingView
+              key={view}
+              drawing={drawing}
+              label={`${context.part.name}, ${viewTitle(context.part.form, view)}`}
+              className="h-full min-w-0 flex-1"
+            />
+          )
+        );
+      })}
     </div>
   );
 }
@@ -193,7 +203,7 @@ const PEELS: readonly (readonly [Peel, string])[] = [
 ];
 
 interface SolidViewProps {
-  readonly context: PartContext;
+  readonly context: PartFacts;
   /** Wires in it, in the part’s own frame. */
   readonly wires?: readonly SolidWire[];
   /** How far it is peeled to begin with. */
@@ -203,7 +213,8 @@ interface SolidViewProps {
 /** The selected part in space, to be turned, looked through, cut, and peeled to its core and its wires. */
 export default function SolidView({ context, wires = NO_WIRES, startsAt = 'skin' }: SolidViewProps) {
   const { part, scale, own, shrink } = context;
-  const core = useMemo(() => coreDepth(context), [context]);
+  const coreMm3 = useTold('bulk.part', context.part.id)?.core?.volumeMm3 ?? 0;
+  const core = useMemo(() => coreDepth(context, coreMm3), [context, coreMm3]);
   const work = useSolid(part.form, heroicOf(scale.heroic, own), core);
   const solid = work.answer?.kind === 'solid' ? work.answer : null;
   const { standpoint, setStandpoint, zoom, setZoom, handlers } = useTurning();

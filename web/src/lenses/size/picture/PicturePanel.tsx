@@ -1,8 +1,8 @@
+import type { PartFacts } from '@every-inch/core/context';
 import { withMeasure } from '@every-inch/core/form';
 import type { Reference, Taking } from '@every-inch/core/piece';
 import { formatQuantity, formatRange } from '@every-inch/core/reckoning';
 import { formatMiniMm, miniMm, realMm } from '@every-inch/core/units';
-import type { PartContext } from '@every-inch/core/whole';
 import { BinButton } from '../../../parts/BinButton.tsx';
 import { Choice } from '../../../parts/Choice.tsx';
 import { LengthField } from '../../../parts/LengthField.tsx';
@@ -10,7 +10,7 @@ import { useLifeFormat } from '../../../parts/lengths.ts';
 import { NumberField } from '../../../parts/NumberField.tsx';
 import { TextField } from '../../../parts/TextField.tsx';
 import { Working } from '../../../parts/Working.tsx';
-import { useReckoned } from '../../../state/derived.ts';
+import { useFigure } from '../../../spine/hooks.ts';
 import { edit, editAt, useAppDispatch } from '../../../state/store.ts';
 import { calibrated, type Overlay, useReferenceEdit } from './reference.ts';
 import { TOOLS, type Tool } from './tools.ts';
@@ -18,16 +18,15 @@ import { TOOLS, type Tool } from './tools.ts';
 interface TakingProps {
   readonly taking: Taking;
   readonly reference: Reference;
-  readonly context: PartContext | undefined;
+  readonly context: PartFacts | undefined;
 }
 
 /** One measure: what it comes to in life and in miniature, and where it is sent. */
 function TakingRow({ taking, reference, context }: TakingProps) {
   const dispatch = useAppDispatch();
-  const { book } = useReckoned();
   const put = useReferenceEdit(reference);
-  const figure = book.get(`/taking.${taking.id}`) ?? book.get(`/angle.${taking.id}`);
-  const ratio = book.get('/size.scale')?.quantity.value ?? 1;
+  const figure = useFigure(null, `${taking.kind === 'angle' ? 'angle' : 'taking'}.${taking.id}`);
+  const ratio = useFigure(null, 'size.scale')?.quantity.value ?? 1;
   const isLength = taking.kind !== 'angle';
   const change = (over: Partial<Taking>) =>
     put(
@@ -103,7 +102,7 @@ function TakingRow({ taking, reference, context }: TakingProps) {
 
 interface PanelProps {
   readonly reference: Reference;
-  readonly context: PartContext | undefined;
+  readonly context: PartFacts | undefined;
   readonly tool: Tool;
   readonly onTool: (tool: Tool) => void;
   readonly overlay: Overlay;

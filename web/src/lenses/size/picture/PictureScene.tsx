@@ -6,7 +6,7 @@ import { AddReference } from '../../../parts/AddReference.tsx';
 import { Choice } from '../../../parts/Choice.tsx';
 import { useLifeFormat } from '../../../parts/lengths.ts';
 import { usePicture } from '../../../parts/usePicture.ts';
-import { useReckoned } from '../../../state/derived.ts';
+import { useAsk, useFind, usePartFacts } from '../../../spine/hooks.ts';
 import { selectPart, useAppSelector, useOpenPiece } from '../../../state/store.ts';
 import { Mark } from './Mark.tsx';
 import { PictureBoard } from './PictureBoard.tsx';
@@ -20,7 +20,7 @@ function Measuring({ reference, onGone }: { readonly reference: Reference; reado
   const format = useLifeFormat();
   const part = useAppSelector(selectPart);
   const readOnly = useAppSelector((state) => state.document.readOnly);
-  const { book, contexts } = useReckoned();
+  const find = useFind();
   const [tool, setTool] = useState<Tool>('look');
   const [spots, setSpots] = useState<readonly Spot[]>([]);
   const [overlay, setOverlay] = useState<Overlay>('none');
@@ -31,7 +31,11 @@ function Measuring({ reference, onGone }: { readonly reference: Reference; reado
         y: reference.heightPx * 0.8,
       },
   );
-  const context = part ? contexts.get(part.id) : undefined;
+  const context = usePartFacts(part?.id);
+  const outline = useAsk(
+    'size.outline',
+    part && overlay !== 'none' ? { part: part.id, view: overlay } : null,
+  );
   const { calibration } = calibrated(reference);
   const choose = (next: Tool): void => {
     setTool(next);
@@ -48,9 +52,7 @@ function Measuring({ reference, onGone }: { readonly reference: Reference; reado
     choose('look');
   };
   const laid =
-    overlay !== 'none' && calibration && context
-      ? overlayPath(context, overlay, reference, calibration, foot)
-      : null;
+    outline && calibration && context ? overlayPath(context, outline, reference, calibration, foot) : null;
   const handles: Handle[] = readOnly ? [] : handlesOf(reference, put);
   if (laid) handles.push({ key: 'foot', spot: foot, says: 'Foot of the form laid over', onMove: setFoot });
   const { known, square, takings, shownRatio } = reference;
@@ -92,7 +94,7 @@ function Measuring({ reference, onGone }: { readonly reference: Reference; reado
                   />
                 )}
                 {takings.map((taking) => {
-                  const figure = book.get(`/taking.${taking.id}`) ?? book.get(`/angle.${taking.id}`);
+                  const figure = find(null, `taking.${taking.id}`) ?? find(null, `angle.${taking.id}`);
                   return (
                     <Mark
                       key={taking.id}

@@ -1,6 +1,7 @@
+import type { PartFacts } from '@every-inch/core/context';
+import type { Outline } from '@every-inch/core/form';
 import { type Calibration, calibrationOf, PictureFaultError } from '@every-inch/core/picture';
 import { newId, type Reference, type Spot, type Taking } from '@every-inch/core/piece';
-import type { PartContext } from '@every-inch/core/whole';
 import { editAt, useAppDispatch } from '../../../state/store.ts';
 import type { Handle, Tool } from './tools.ts';
 
@@ -78,8 +79,8 @@ export type Overlay = 'none' | 'front' | 'side';
 
 /** The form laid over the picture at its size, its foot on a spot: path data, or null where it cannot be shown. */
 export function overlayPath(
-  { part, shape, scale }: PartContext,
-  view: 'front' | 'side',
+  { part, shape, scale }: PartFacts,
+  outline: Outline,
   { shownRatio }: Reference,
   { toMm, toSpot }: Calibration,
   foot: Spot,
@@ -87,8 +88,7 @@ export function overlayPath(
   const per = (part.sized === 'life' ? 1 : scale.ratio) / shownRatio;
   try {
     const [x0, y0] = toMm(foot);
-    return shape
-      .outline(view)
+    return outline
       .flatMap((polygon) =>
         polygon.map((ring) => {
           const spots = ring.map(([x, y]) => toSpot([x0 + x * per, y0 + (y - shape.box.min[1]) * per]));

@@ -1,0 +1,67 @@
+import { bulkOfPart } from '../../bulk/index.ts';
+import type { Given } from '../../context/index.ts';
+import { sourced } from '../../reckoning/index.ts';
+import { bakeHistory, judgeHistory, passAsks } from '../heat/index.ts';
+import { loadedParts, routeLoads } from '../loads/index.ts';
+import { auditOfPart, bakesOfRoute } from './reckoners.ts';
+
+/** A bake’s history is worked through on cells so many times as large as on screen. */
+const COARSER = 2;
+
+/** What is found before every bake, what each part goes through, and the loads of the oven. */
+export function ovenLines(given: Given, part: string | undefined): string[] {
+  const { contexts, find } = given;
+  const { states: bakes } = given.piece(bakesOfRoute);
+  const titles = new Map(bakes.map(({ step, number }) => [step.id, `${number}. ${step.title}`]));
+  const found = [...given.parts(auditOfPart)].flatMap(([id, { audits: list }]) =>
+    part !== undefined && part !== id
+      ? []
+      : list.flatMap(({ bake, items }) =>
+          items
+            .filter(({ level }) => level !== 'good')
+            .map(
+              ({ level, what, says, waysOut }) =>
+                `  ${id.padEnd(18)}${titles.get(bake.step.id)}: ${level}, ${what}, ${says}${waysOut[0] ? `\n${' '.repeat(20)}→ ${waysOut[0].says}` : ''}`,
+            ),
+        ),
+  );
+  // Several bakes of every solid take a minute: they are worked through for one part that is asked for.
+  const history = [...given.parts(bulkOfPart)].flatMap(([id, own]) => {
+    const context = contexts.get(id);
+    if (!context || part !== id) return [];
+    const passes = passAsks(context, own, context.piece.oven, bakes, find, COARSER);
+    if (passes.length < 2) return [];
+    const through = bakeHistory(context.shape, passes);
+    return (through?.regions ?? []).map((row) => {
+      const { level, says } = judgeHistory(context, own, row, titles);
+      const bar = row.bakes.map(({ meanMin }) => `${meanMin.toFixed(0)}`).join(' + ');
+      return `  ${id.padEnd(18)}${row.region.padEnd(18)}${`${bar} min`.padEnd(16)}${row.peakC.toFixed(0)} °C  ${level}, ${says}`;
+    });
+  });
+  return [
+    ...(found.length > 0 ? ['', 'Before the oven', ...found] : []),
+    ...(history.length > 0 ? ['', 'Bake by bake, minutes at its heat', ...history] : []),
+    ...loadLines(given),
+  ];
+}
+
+function loadLines({ contexts, find, piece: of }: Given): string[] {
+  const parts = loadedParts(contexts, find);
+  const [any] = parts;
+  if (!any) return [];
+  const { own, piece } = any.context;
+  const all = routeLoads(
+    of(bakesOfRoute).states,
+    parts,
+    own,
+    sourced('bake.set-hold', own).value,
+    piece.oven.places,
+  );
+  const lines = all.flatMap(({ bake, plan }) =>
+    plan.loads.map(({ placed, lowC, highC, minutes: held }, i) => {
+      const names = [...new Set(placed.map(({ item }) => item.name))].join(', ');
+      return `  ${`${bake.number}.${i + 1} ${bake.step.title}`.padEnd(26)}${lowC.toFixed(0)}–${highC.toFixed(0)} °C, ${Math.round(held)} min: ${names}`;
+    }),
+  );
+  return lines.length > 0 ? ['', 'Loads', ...lines] : [];
+}

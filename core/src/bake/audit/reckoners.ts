@@ -1,0 +1,40 @@
+import { bulkOfPart } from '../../bulk/index.ts';
+import { partReckoner, pieceReckoner } from '../../context/index.ts';
+import { bakeStates, routeOfPiece } from '../../route/index.ts';
+import { BAKE } from '../figures.ts';
+import { auditsOf, bakesByPart, peakOf, reckonAudit } from './audit.ts';
+
+/** Every bake of the route, with the state of each part in it. */
+export const bakesOfRoute = pieceReckoner(
+  'bake.states',
+  [],
+  (given) => {
+    const states = bakeStates(given.piece(routeOfPiece).route, [...given.parts(bulkOfPart).keys()]);
+    return { figures: [], states, byPart: bakesByPart(states) };
+  },
+  ({ states }) => states,
+);
+
+/** What was found before every bake of a part. */
+export const auditOfPart = partReckoner(
+  'bake.audit',
+  [BAKE.audit],
+  (given, context) => {
+    const { id } = context.part;
+    const [bulk, heat] = [given.part(bulkOfPart, id), given.find(id, 'bake.temperature')];
+    if (!bulk || !heat) return null;
+    const standing = given.find(id, 'bones.stands')?.verdict?.level;
+    const audits = auditsOf(
+      {
+        context,
+        bulk,
+        route: given.piece(routeOfPiece),
+        peakC: peakOf(heat, context.own),
+        stands: standing === undefined ? null : standing !== 'stop',
+      },
+      given.piece(bakesOfRoute).byPart.get(id) ?? [],
+    );
+    return { figures: reckonAudit(context, heat, audits), audits };
+  },
+  ({ audits }) => audits,
+);

@@ -1,0 +1,125 @@
+import { declareFigures } from '../reckoning/index.ts';
+
+/** The figures of the oven. */
+export const BAKE = declareFigures('bake', {
+  temperature: {
+    key: 'bake.temperature',
+    of: 'both',
+    unit: '°C',
+    title: 'Oven temperature',
+    says: 'lowest window of the clays in it',
+    formula: ['T = a', 'T = lowest of the clays in it: a'],
+  },
+  dial: {
+    key: 'bake.dial',
+    of: 'piece',
+    unit: '°C',
+    title: 'Set the dial to',
+    says: 'what to set this oven’s dial to',
+    formula: 'D = T − o; peak T + w against S',
+  },
+  hold: {
+    key: 'bake.hold',
+    of: 'both',
+    unit: 'min',
+    title: 'Time at that heat',
+    says: 'time at that heat for the thickest clay',
+    formula: 'h = max(b, p × t ÷ e)',
+  },
+  set: {
+    key: 'bake.set',
+    of: 'piece',
+    unit: 'min',
+    title: 'Each set bake before the last',
+    says: 'a set bake before the full cure',
+    formula: 'z = min(f, h)',
+  },
+  audit: {
+    key: 'bake.audit',
+    of: 'part',
+    unit: 'count',
+    title: 'Must not go into the oven with it',
+    says: 'things that must not go into the oven with it',
+    formula: 'a = things that do not bear T + w',
+  },
+});
+
+/** What the doctor of bakes says of one bake; asked for, and in no book. */
+export const DOCTOR = declareFigures('bake', {
+  overhang: {
+    key: 'bake.overhang',
+    of: 'part',
+    unit: 'mm',
+    title: 'Reaches out over nothing',
+    says: 'longest overhang as it stands',
+    formula: 'o against n × t',
+  },
+  bulge: {
+    key: 'bake.bulge',
+    of: 'part',
+    unit: 'mm',
+    title: 'Bulge to allow for',
+    says: 'bulge of its thickest clay in the oven',
+    formula: 'b = p × t ÷ 100 against v',
+  },
+  seam: {
+    key: 'bake.seam',
+    of: 'part',
+    unit: 'mm',
+    title: 'Gap to expect at its joints',
+    says: 'gap that shrinking opens at its joints',
+    formula: 'g = s × L ÷ 100 against c',
+  },
+  dent: {
+    key: 'bake.dent',
+    of: 'part',
+    unit: 'g',
+    title: 'Lies with',
+    says: 'weight that lies on raw clay',
+    formula: 'm against q',
+  },
+  minutes: {
+    key: 'doctor.minutes',
+    of: 'part',
+    unit: 'min',
+    title: 'Next time, minutes from putting it in',
+    says: 'minutes for the next bake of it',
+    formula: ['h = c × (1 + m ÷ 100)', 'h = g', 'h = p'],
+  },
+  dial: {
+    key: 'doctor.dial',
+    of: 'part',
+    unit: '°C',
+    title: 'Next time, dial',
+    says: 'dial for the next bake of it',
+    formula: 'D = T − o',
+  },
+});
+
+/** What a bake worked through cell by cell says of a part; asked for, and in no book. */
+export const SIMULATED = declareFigures('bake', {
+  hold: {
+    key: 'simulated.hold',
+    of: 'part',
+    unit: 'min',
+    title: 'Out of the heat after',
+    says: 'when its last clay is cured',
+    formula: ['h = c × (1 + m ÷ 100)', 'h = c × (1 + m ÷ 100), beside p'],
+  },
+  handle: {
+    key: 'simulated.handle',
+    of: 'part',
+    unit: 'min',
+    title: 'May be handled after',
+    says: 'when its hottest clay can be held',
+    formula: 'k = when the hottest clay is down to H',
+  },
+  peak: {
+    key: 'simulated.peak',
+    of: 'part',
+    unit: '°C',
+    title: 'Hottest clay',
+    says: 'hottest that any of its clay gets',
+    formula: 'P against S',
+  },
+});

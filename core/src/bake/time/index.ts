@@ -1,0 +1,2 @@
+export { holdMinutes } from './holdMinutes.ts';
+export { type ClayWindow, type MixWindow, mixWindow, windowOf, windowTerm } from './window.ts';

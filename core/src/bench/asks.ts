@@ -1,0 +1,59 @@
+import { ask, type Given } from '../context/index.ts';
+import { type Drawing, type Paper, TilingError } from '../drawing/index.ts';
+import { bakeCardPages } from './bakeCard.ts';
+import { partDrawing } from './partDrawing.ts';
+import { benchSheet } from './sheet.ts';
+import { type TemplateAsk, templatePages } from './templates.ts';
+
+/** Pages, or why there are none. */
+interface Pages {
+  readonly pages: readonly Drawing[];
+  readonly says: string | null;
+}
+
+function pagesOr(make: () => Drawing[]): Pages {
+  try {
+    return { pages: make(), says: null };
+  } catch (error) {
+    if (error instanceof TilingError || error instanceof RangeError)
+      return { pages: [], says: error.message };
+    throw error;
+  }
+}
+
+interface Printed {
+  readonly paper: Paper;
+  /** ISO time printed on it. */
+  readonly now: string;
+}
+
+/** The bench sheet. */
+export const benchSheetAsk = ask('bench.sheet', (given: Given, { paper, now }: Printed) =>
+  pagesOr(() => benchSheet(given.context.piece, given, paper, now)),
+);
+
+/** The bake card. */
+export const bakeCardAsk = ask('bench.bake-card', (given: Given, { paper, now }: Printed) =>
+  pagesOr(() => bakeCardPages(given.context.piece, given, paper, now)),
+);
+
+/** Templates of a part at exact size. */
+export const templatesAsk = ask(
+  'bench.templates',
+  (
+    { contexts }: Given,
+    { part, label, asked }: { readonly part: string; readonly label: string; readonly asked: TemplateAsk },
+  ) => {
+    const context = contexts.get(part);
+    return context ? pagesOr(() => templatePages(context, asked, label)) : { pages: [], says: null };
+  },
+);
+
+/** A part drawn at the size of the clay; null for one that cannot be built. */
+export const partDrawingAsk = ask(
+  'bench.part-drawing',
+  ({ contexts }: Given, { part, view }: { readonly part: string; readonly view: 'front' | 'side' }) => {
+    const context = contexts.get(part);
+    return context ? partDrawing(context, view) : null;
+  },
+);

@@ -1,0 +1,10 @@
+import { declareSubject } from '../context/index.ts';
+import { bulkLines } from './lines.ts';
+import { againstSolid, bulkOfPart, claysOfPiece, holesOfPart, panelsOfPart } from './reckoners.ts';
+
+export const bulkSubject = declareSubject({
+  name: 'bulk',
+  needs: [],
+  reckoners: [bulkOfPart, againstSolid, panelsOfPart, holesOfPart, claysOfPiece],
+  lines: [{ stage: 'bulk', isLong: true, of: bulkLines }],
+});

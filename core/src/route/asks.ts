@@ -1,0 +1,22 @@
+import { bulkOfPart } from '../bulk/index.ts';
+import { ask, type Given } from '../context/index.ts';
+import { compareRoutes } from './compare.ts';
+import { handlingMap } from './handling.ts';
+import { proposeRoute } from './propose.ts';
+import { routeGround, routeOfPiece } from './reckoners.ts';
+
+/** The minutes of a step with their working; null for a step that is not in the route. */
+export const stepTimeAsk = ask('route.step-time', (given: Given, { step }: { readonly step: string }) => {
+  const time = given.piece(routeOfPiece).times.get(step);
+  return time ? { hands: time.hands, wait: time.wait } : null;
+});
+
+/** What the proposal would change of the maker’s own route. */
+export const differenceAsk = ask('route.difference', (given: Given) =>
+  compareRoutes(given.piece(routeOfPiece).route, proposeRoute(routeGround(given))),
+);
+
+/** How each part is held, and what is therefore done last. */
+export const handlingAsk = ask('route.handling', (given: Given) =>
+  handlingMap(given.context.piece, given.piece(routeOfPiece).route, [...given.parts(bulkOfPart).keys()]),
+);

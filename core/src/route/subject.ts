@@ -1,0 +1,19 @@
+import { bonesSubject } from '../armature/index.ts';
+import { bakeSubject } from '../bake/index.ts';
+import { briefSubject } from '../brief/index.ts';
+import { bulkSubject } from '../bulk/index.ts';
+import { declareSubject } from '../context/index.ts';
+import { sizeSubject } from '../size/index.ts';
+import { differenceAsk, handlingAsk, stepTimeAsk } from './asks.ts';
+import { STEP } from './figures.ts';
+import { routeLines } from './lines.ts';
+import { routeOfPiece } from './reckoners.ts';
+
+export const routeSubject = declareSubject({
+  name: 'route',
+  needs: [sizeSubject, briefSubject, bulkSubject, bonesSubject, bakeSubject],
+  reckoners: [routeOfPiece],
+  asked: Object.values(STEP),
+  lines: [{ stage: 'bench', isLong: false, of: routeLines }],
+  asks: [stepTimeAsk, differenceAsk, handlingAsk],
+});

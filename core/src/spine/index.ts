@@ -1,0 +1,6 @@
+export type { Ground } from './document.ts';
+export { FIGURE_KINDS, kindOf } from './keys.ts';
+export { inOrder, SubjectError } from './order.ts';
+export { allFigures, type PieceReckoned, type ReckonOptions, reckonPiece } from './reckonPiece.ts';
+export { makeSpine, type Reckoned, type Spine } from './spine.ts';
+export { type AnyAsk, type AnyReckoner, SUBJECTS } from './subjects.ts';

@@ -1,0 +1,24 @@
+import type { LensManifest } from '../parts/lens.ts';
+import { bakeLens } from './bake/manifest.ts';
+import { benchLens } from './bench/manifest.ts';
+import { bonesLens } from './bones/manifest.ts';
+import { briefLens } from './brief/manifest.ts';
+import { bulkLens } from './bulk/manifest.ts';
+import { logLens } from './log/manifest.ts';
+import { sizeLens } from './size/manifest.ts';
+
+/** Every lens there is, in the order of the stages. A new one is a line here. */
+export const LENSES: readonly LensManifest[] = [
+  briefLens,
+  sizeLens,
+  bonesLens,
+  bulkLens,
+  bakeLens,
+  benchLens,
+  logLens,
+];
+
+/** The lens over a stage; undefined while there is none. */
+export function lensOf(stage: string | undefined): LensManifest | undefined {
+  return LENSES.find((one) => one.stage === stage);
+}

@@ -1,0 +1,283 @@
+import type { Ask, Found, Reckoner, Subject } from '@every-inch/core/context';
+import { factsOf, makeShapeStore, type ShapeFacts } from '@every-inch/core/form';
+import { withChanges } from '@every-inch/core/piece';
+import type { Lens } from '@every-inch/core/reckoning';
+import { sketch } from '@every-inch/core/size';
+import { type Ground, makeSpine, type Spine } from '@every-inch/core/spine';
+import type { Broken, CellTold, Change, Desk, Opening, Told, Watch } from './messages.ts';
+
+/** So long work goes on before a newer change is let in, ms. */
+const SLICE_MS = 8;
+/** What is not done after so long is told as far as it has come, ms. */
+const TELL_AFTER_MS = 90;
+
+/** What the desk needs of the place it stands in. */
+export interface Place {
+  tell(told: Told): void;
+  /** Lets messages in that wait. */
+  pause(): Promise<void>;
+  now(): number;
+}
+
+/** One thing to be looked at. */
+interface Unit {
+  readonly reckoner: Reckoner;
+  readonly part: string | null;
+}
+
+/** An answer that is kept up to date while it is shown. */
+interface Shown {
+  readonly ask: Ask;
+  readonly asked: unknown;
+  /** What was told last; undefined before. */
+  told: unknown;
+}
+
+/** What has been found since it was last told. */
+interface Heap {
+  cells: CellTold[];
+  shapes: (readonly [string, ShapeFacts | null])[];
+  answers: (readonly [string, unknown])[];
+  broken: Broken[];
+}
+
+const emptyHeap = (): Heap => ({ cells: [], shapes: [], answers: [], broken: [] });
+
+/**
+ * Reckons one piece in small slices: what is looked at first, the selected part before the others, the rest while nothing newer
+ * has come. A newer change overtakes an older one.
+ */
+export function openDesk(subjects: readonly Subject[], place: Place): Desk {
+  const shapes = makeShapeStore();
+  const asks = new Map<string, Ask>(
+    subjects.flatMap((one) => (one.asks ?? []).map((ask) => [ask.name, ask])),
+  );
+  let spine: Spine | null = null;
+  let ground: Ground | null = null;
+  let revision = 0;
+  let watched: Watch = { stage: 'size', part: null };
+  let running = false;
+  /** Counts up with everything that makes the present plan out of date. */
+  let wanted = 0;
+  const shown = new Map<string, Shown>();
+  const toldFigures = new Map<string, Map<string, Found['figures']>>();
+  const toldFound = new Map<string, Map<string, Found | null>>();
+  const toldShapes = new Map<string, unknown>();
+  let toldFaults = '';
+  let heap = emptyHeap();
+  let lastTold = 0;
+
+  const isOf = ({ gives }: Reckoner, stage: string) => gives.some((kind) => kind.stage === stage);
+
+  /** What is to be looked at, in the order of its turn: of the part that is selected, else of what is seen, the rest. */
+  function planFor({ subjects: ordered }: Spine, { piece }: Ground): Record<'own' | 'seen' | 'rest', Unit[]> {
+    const ids = piece.parts.map(({ id }) => id as string);
+    const all = ordered.flatMap(({ reckoners }) => reckoners);
+    const seen = all.filter((one) => isOf(one, watched.stage));
+    const unseen = all.filter((one) => !isOf(one, watched.stage));
+    const unitsOf = (reckoners: readonly Reckoner[], parts: readonly string[]): Unit[] =>
+      reckoners.flatMap((reckoner): Unit[] =>
+        reckoner.of === 'piece' ? [{ reckoner, part: null }] : parts.map((part) => ({ reckoner, part })),
+      );
+    const own = ids.filter((id) => id === watched.part);
+    return {
+      own: unitsOf(
+        seen.filter(({ of }) => of === 'part'),
+        own,
+      ),
+      seen: unitsOf(
+        seen,
+        ids.filter((id) => id !== watched.part),
+      ),
+      rest: unitsOf(unseen, [...own, ...ids.filter((id) => id !== watched.part)]),
+    };
+  }
+
+  function lookAt({ found }: Spine, { reckoner, part }: Unit): void {
+    const key = part ?? '';
+    try {
+      const now = found(reckoner, part);
+      const cell: { reckoner: string; part: string | null; figures?: Found['figures']; found?: unknown } = {
+        reckoner: reckoner.name,
+        part,
+      };
+      const figures = toldFigures.get(key) ?? new Map();
+      toldFigures.set(key, figures);
+      if (figures.get(reckoner.name) !== (now?.figures ?? NONE)) {
+        cell.figures = now?.figures ?? NONE;
+        figures.set(reckoner.name, cell.figures);
+      }
+      if (reckoner.tells) {
+        const told = toldFound.get(key) ?? new Map();
+        toldFound.set(key, told);
+        if (!told.has(reckoner.name) || told.get(reckoner.name) !== now) {
+          cell.found = now === null ? null : reckoner.tells(now);
+          told.set(reckoner.name, now);
+        }
+      }
+      if ('figures' in cell || 'found' in cell) heap.cells.push(cell);
+    } catch (error) {
+      heap.broken.push({
+        reckoner: reckoner.name,
+        part,
+        says: error instanceof Error ? error.message : String(error),
+      });
+    }
+  }
+
+  function lookAtShape({ given }: Spine, part: string): void {
+    const shape = given.contexts.get(part)?.shape ?? null;
+    if (toldShapes.get(part) === shape) return;
+    toldShapes.set(part, shape);
+    heap.shapes.push([part, shape && factsOf(shape)]);
+  }
+
+  function lookAtShown({ answer }: Spine, key: string, one: Shown): void {
+    try {
+      const now = answer(one.ask, one.asked);
+      if (now === one.told) return;
+      one.told = now;
+      heap.answers.push([key, now]);
+    } catch (error) {
+      heap.broken.push({
+        reckoner: one.ask.name,
+        part: null,
+        says: error instanceof Error ? error.message : String(error),
+      });
+    }
+  }
+
+  function forgetGone({ piece }: Ground): string[] {
+    const there = new Set<string>(piece.parts.map(({ id }) => id));
+    const gone = [...toldShapes.keys()].filter((id) => !there.has(id));
+    for (const id of gone) for (const map of [toldFigures, toldFound, toldShapes]) map.delete(id);
+    return gone;
+  }
+
+  function tell(at: Spine, on: Ground, settled: Told['settled']): void {
+    const faults = [...at.given.faults];
+    const faultsNow = JSON.stringify(faults);
+    const gone = forgetGone(on);
+    place.tell({
+      kind: 'told',
+      revision,
+      ...heap,
+      gone,
+      ...(faultsNow === toldFaults ? {} : { faults }),
+      settled,
+    });
+    toldFaults = faultsNow;
+    heap = emptyHeap();
+    lastTold = place.now();
+  }
+
+  async function work(): Promise<void> {
+    if (running) return;
+    running = true;
+    try {
+      while (spine && ground && (await pass(spine, ground)) === 'overtaken');
+    } finally {
+      running = false;
+    }
+  }
+
+  async function pass(at: Spine, on: Ground): Promise<'done' | 'overtaken'> {
+    const mine = wanted;
+    let sliceStart = place.now();
+    lastTold = sliceStart;
+    /** Runs jobs one by one; false when something newer has come. */
+    const run = async (jobs: Iterable<() => void>): Promise<boolean> => {
+      for (const job of jobs) {
+        job();
+        const now = place.now();
+        if (now - sliceStart < SLICE_MS) continue;
+        if (now - lastTold > TELL_AFTER_MS) tell(at, on, []);
+        await place.pause();
+        if (mine !== wanted) return false;
+        sliceStart = place.now();
+      }
+      return true;
+    };
+    const shapeJobs = function* (ids: Iterable<string>) {
+      for (const id of ids) yield () => lookAtShape(at, id);
+    };
+    const cellJobs = function* (units: readonly Unit[]) {
+      for (const unit of units) yield () => lookAt(at, unit);
+    };
+    const shownJobs = function* () {
+      for (const [key, one] of shown) yield () => lookAtShown(at, key, one);
+    };
+    const { own, seen, rest } = planFor(at, on);
+    const parts = on.piece.parts.map(({ id }) => id);
+    // Solids one by one: to ask for the list of all that can be built would build them all at once.
+    const turns = [
+      shapeJobs(parts.filter((id) => id === watched.part)),
+      cellJobs(own),
+      shapeJobs(parts),
+      shownJobs(),
+      cellJobs(seen),
+    ];
+    for (const turn of turns) if (!(await run(turn))) return 'overtaken';
+    tell(at, on, [watched.stage as Lens]);
+    await place.pause();
+    if (mine !== wanted) return 'overtaken';
+    if (!(await run(cellJobs(rest)))) return 'overtaken';
+    tell(at, on, 'all');
+    return 'done';
+  }
+
+  const again = (): void => {
+    wanted += 1;
+    void work();
+  };
+
+  return {
+    open({ revision: at, piece, workshopOwn, now }: Opening) {
+      ground = { piece, workshopOwn, now };
+      spine = makeSpine(subjects, shapes, ground);
+      revision = at;
+      for (const map of [toldFigures, toldFound, toldShapes]) map.clear();
+      toldFaults = '';
+      heap = emptyHeap();
+      for (const one of shown.values()) one.told = undefined;
+      again();
+      return spine.subjects.flatMap(({ reckoners }) => reckoners.map(({ name }) => name));
+    },
+    change({ revision: at, piece, workshopOwn, now }: Change) {
+      if (!spine || !ground) return;
+      ground = {
+        piece: piece ? withChanges(ground.piece, piece) : ground.piece,
+        workshopOwn: workshopOwn ?? ground.workshopOwn,
+        now: now ?? ground.now,
+      };
+      revision = at;
+      spine.change(ground);
+      again();
+    },
+    watch(to) {
+      if (to.stage === watched.stage && to.part === watched.part) return;
+      watched = to;
+      again();
+    },
+    show(key, name, asked) {
+      const ask = asks.get(name);
+      if (!ask) throw new RangeError(`nothing answers to “${name}”`);
+      shown.set(key, { ask, asked, told: undefined });
+      again();
+    },
+    hide(key) {
+      shown.delete(key);
+    },
+    async answer(name, asked) {
+      const ask = asks.get(name);
+      if (!ask || !spine) throw new RangeError(`nothing answers to “${name}”`);
+      return spine.answer(ask, asked);
+    },
+    sketch({ widthMm, heightMm, ...on }) {
+      const parts = [...makeSpine(subjects, shapes, on).given.contexts.values()];
+      return parts.length > 0 ? sketch(parts, widthMm, heightMm) : null;
+    },
+  };
+}
+
+const NONE: Found['figures'] = [];

@@ -1,0 +1,199 @@
+import { heroicOf, type PartFacts, type PieceContext, reckonScale } from '@every-inch/core/context';
+import type { Heroic } from '@every-inch/core/form';
+import type { Part, PartId } from '@every-inch/core/piece';
+import type { Lens, Reckoning, ReckoningId } from '@every-inch/core/reckoning';
+import type { BakeState, RouteFacts } from '@every-inch/core/route';
+import { resolveScale } from '@every-inch/core/scale';
+import type { AnyAsk, AnyReckoner } from '@every-inch/core/spine';
+import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import { useAppSelector, useOpenPiece } from '../state/store.ts';
+import type { FigureStore, Find, Heed } from './figureStore.ts';
+import { figures, spine } from './open.ts';
+
+/** Reads something of the figures; the screen is drawn again only when it is another object. */
+export function useFigures<T>(read: (store: FigureStore) => T): T {
+  return useSyncExternalStore(figures.subscribe, () => read(figures));
+}
+
+/** A figure of a part, or of the whole piece when `part` is null; undefined while there is none. */
+export function useFigure(part: string | null | undefined, key: string): Reckoning | undefined {
+  return useFigures((store) => (part === undefined ? undefined : store.find(part, key)));
+}
+
+/** A figure by its id. */
+export function useFigureById(id: ReckoningId): Reckoning | undefined {
+  return useFigures((store) => store.get(id));
+}
+
+/** Finds any figure; for what leans on many of them, and so is drawn again with each. */
+export function useFind(): Find {
+  return useFigures((store) => store.finder);
+}
+
+/** The figures of a stage for a part, or for the whole piece when `part` is null. */
+export function useFiguresOf(stage: Lens, part: string | null): readonly Reckoning[] {
+  return useFigures((store) => store.of(stage, part));
+}
+
+/** The names of reckoners that tell something, and what they tell. */
+type ToldName = AnyReckoner['name'];
+type ToldBy<N extends ToldName> =
+  Extract<AnyReckoner, { name: N }> extends infer R
+    ? R extends { tells?: (found: never) => infer T }
+      ? T
+      : never
+    : never;
+
+/** What a reckoner tells of a part, or of the piece; null where it found nothing, undefined before it has looked. */
+export function useTold<N extends ToldName>(name: N, part: string | null): ToldBy<N> | null | undefined {
+  return useFigures((store) => store.found(name, part)) as ToldBy<N> | null | undefined;
+}
+
+/** What a reckoner tells of every part that has it. */
+export function useToldOfAll<N extends ToldName>(name: N): ReadonlyMap<string, ToldBy<N>> {
+  const { parts } = useOpenPiece();
+  const told = useFigures((store) => store.toldOfAll(name));
+  return useMemo(() => {
+    const found = parts.flatMap(({ id }) => {
+      const one = told.get(id) as ToldBy<N> | null | undefined;
+      return one === null || one === undefined ? [] : [[id as string, one] as const];
+    });
+    return new Map(found);
+  }, [parts, told]);
+}
+
+export type AskName = AnyAsk['name'];
+type AskNamed<N extends AskName> = Extract<AnyAsk, { name: N }>;
+export type Asked<N extends AskName> = Parameters<AskNamed<N>['answer']>[1];
+export type Answered<N extends AskName> = ReturnType<AskNamed<N>['answer']>;
+
+/**
+ * An answer of the desk, kept up to date while it is shown; what was shown last stays until the next has come.
+ *
+ * @param asked null asks nothing
+ */
+export function useAsk<N extends AskName>(name: N, asked: Asked<N> | null): Answered<N> | undefined {
+  const key = asked === null ? null : `${name} ${JSON.stringify(asked)}`;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the key says all of what is asked
+  useEffect(() => (key === null ? undefined : spine.show(key, name, asked)), [key]);
+  const answer = useFigures((store) => (key === null ? undefined : store.answer(key))) as
+    | Answered<N>
+    | undefined;
+  const [last, setLast] = useState<{ name: string; answer: Answered<N> } | null>(null);
+  if (answer !== undefined && (last?.answer !== answer || last.name !== name)) setLast({ name, answer });
+  if (key === null) return undefined;
+  return answer ?? (last?.name === name ? last.answer : undefined);
+}
+
+/** One answer of the desk, such as the pages of a sheet. */
+export function askOnce<N extends AskName>(name: N, asked: Asked<N>): Promise<Answered<N>> {
+  return spine.answer(name, asked) as Promise<Answered<N>>;
+}
+
+/** What every figure of the open piece leans on. */
+export function usePieceContext(): PieceContext {
+  const piece = useOpenPiece();
+  const workshopOwn = useAppSelector((state) => state.workshop.own);
+  const now = useAppSelector((state) => state.session.today);
+  const own = useMemo(() => ({ ...workshopOwn, ...piece.own }), [workshopOwn, piece.own]);
+  return useMemo(() => {
+    const scale = resolveScale(piece.scale);
+    return { piece, own, scale, scaleFigure: reckonScale(piece.scale, scale), now };
+  }, [piece, own, now]);
+}
+
+function factsOf(
+  context: PieceContext,
+  part: Part,
+  shape: ReturnType<FigureStore['shapes']['get']>,
+): PartFacts | undefined {
+  return shape && { ...context, part, shape, shrink: part.sized === 'life' ? context.scale.ratio : 1 };
+}
+
+/** What is known of a part; undefined while it cannot be built. */
+export function usePartFacts(id: string | null | undefined): PartFacts | undefined {
+  const context = usePieceContext();
+  const part = context.piece.parts.find((one) => one.id === id);
+  const shape = useFigures((store) => store.shapes.get(id ?? ''));
+  return useMemo(() => part && factsOf(context, part, shape), [context, part, shape]);
+}
+
+/** What is known of every part that can be built, in their order. */
+export function useAllFacts(): ReadonlyMap<string, PartFacts> {
+  const context = usePieceContext();
+  const shapes = useFigures((store) => store.shapes);
+  return useMemo(
+    () =>
+      new Map(
+        context.piece.parts.flatMap((part) => {
+          const facts = factsOf(context, part, shapes.get(part.id));
+          return facts ? [[part.id as PartId as string, facts] as const] : [];
+        }),
+      ),
+    [context, shapes],
+  );
+}
+
+/** What a figure scale thickens in the open piece. */
+export function useHeroic(): Heroic {
+  const { scale, own } = usePieceContext();
+  return useMemo(() => heroicOf(scale.heroic, own), [scale.heroic, own]);
+}
+
+/** Counts of what is to be heeded at a stage, parts that cannot be built among them (at Size). */
+export function useStageHeed(stage: string): Heed {
+  const heed = useFigures((store) => store.heedOfStage(stage));
+  const faults = useFigures((store) => store.faults.size);
+  return stage === 'size' && faults > 0 ? { ...heed, stop: heed.stop + faults } : heed;
+}
+
+/** Counts of what is to be heeded of a part. */
+export function usePartHeed(part: string): Heed {
+  const heed = useFigures((store) => store.heedOfPart(part));
+  const isFaulty = useFigures((store) => store.faults.has(part));
+  return isFaulty ? { ...heed, stop: heed.stop + 1 } : heed;
+}
+
+/** A change is shown as still being reckoned after so long, ms: what is quicker would only flicker. */
+const SAYS_AFTER = 150;
+
+/** Whether what a stage shows is still of an older state of the document. */
+export function useIsBehind(stage: string): boolean {
+  const piece = useOpenPiece();
+  const isSettled = useFigures((store) => store.isSettled(stage, spine.revision));
+  const [behindSince, setBehindSince] = useState<unknown>(null);
+  useEffect(() => {
+    if (isSettled) {
+      setBehindSince(null);
+      return undefined;
+    }
+    const timer = setTimeout(() => setBehindSince(piece), SAYS_AFTER);
+    return () => clearTimeout(timer);
+  }, [isSettled, piece]);
+  return !isSettled && behindSince !== null;
+}
+
+const NO_BAKES: readonly BakeState[] = [];
+
+/** Every bake of the route, with the state of each part in it. */
+export function useBakes(): readonly BakeState[] {
+  return useTold('bake.states', null) ?? NO_BAKES;
+}
+
+const NO_ROUTE: RouteFacts = {
+  route: { steps: [], relations: [] },
+  isOwn: false,
+  judged: { faults: [], loop: null },
+  unbaked: [],
+  times: new Map(),
+};
+
+/**
+ * The steps of the piece, their minutes and their order; without steps before they are known. The maker’s own route is shown as
+ * the document has it, whatever is still being reckoned of it.
+ */
+export function useRouteFacts(): RouteFacts {
+  const told = useTold('route.piece', null) ?? NO_ROUTE;
+  const { route } = useOpenPiece();
+  return useMemo(() => (route ? { ...told, route, isOwn: true } : told), [told, route]);
+}
