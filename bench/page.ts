@@ -15,8 +15,9 @@ interface Load {
   readonly scriptKb: number;
 }
 
-async function startServer(): Promise<ChildProcess> {
-  const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts', '--port', String(PORT)], {
+/** The built application served on a port of this machine. */
+export async function startServer(port: number): Promise<ChildProcess> {
+  const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts', '--port', String(port)], {
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   if (server.stdout) await once(server.stdout, 'data');
@@ -66,7 +67,7 @@ async function loads(browser: Browser, path: string, usable: string): Promise<Lo
 
 /** What the Shelf and the demo piece cost from a cold start. */
 export async function pageLines(yardstick: number): Promise<Line[]> {
-  const server = await startServer();
+  const server = await startServer(PORT);
   const browser = await chromium.launch(LAUNCH);
   try {
     const shelf = await loads(browser, '/', 'main li');

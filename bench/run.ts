@@ -5,6 +5,7 @@ import { pageLines } from './page.ts';
 import { reckoningLines } from './reckoning.ts';
 import { routeLines } from './route.ts';
 import { solidLines } from './solids.ts';
+import { spineLines } from './spine.ts';
 import { twinLines } from './thicknessTwin.ts';
 import { yardstickMs } from './yardstick.ts';
 
@@ -24,6 +25,7 @@ const lines = [
   ...heatLines(yardstick),
   ...routeLines(yardstick),
   ...(await pageLines(yardstick)),
+  ...(await spineLines(yardstick)),
 ];
 const page = [
   '# Measured',

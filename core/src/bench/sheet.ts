@@ -3,7 +3,7 @@ import type { Given, PartContext, PartFacts } from '../context/index.ts';
 import { type Drawing, type Paper, tile } from '../drawing/index.ts';
 import { CARE } from '../handbook/index.ts';
 import type { Piece } from '../piece/index.ts';
-import { formatQuantity, formatRange, type Reckoning, verdictWord } from '../reckoning/index.ts';
+import { formatQuantity, formatRange, type ShownFigure, verdictWord } from '../reckoning/index.ts';
 import { routeOfPiece } from '../route/index.ts';
 import { celsius, formatInchFraction, formatMiniMm, miniMm, toFahrenheit } from '../units/index.ts';
 import { PageWriter } from './pageWriter.ts';
@@ -11,7 +11,7 @@ import { partDrawing } from './partDrawing.ts';
 import { stepHint } from './stepHint.ts';
 
 /** °C and °F of a temperature figure, such as `130 °C (266 °F)`. */
-export function bothDegrees({ quantity }: Reckoning): string {
+export function bothDegrees({ quantity }: ShownFigure): string {
   return `${formatQuantity(quantity)} (${Math.round(toFahrenheit(celsius(quantity.value)))} °F)`;
 }
 

@@ -3,11 +3,11 @@ import { foilToTear } from '../bulk/index.ts';
 import type { Figures, PartFacts } from '../context/index.ts';
 import { CORES } from '../handbook/index.ts';
 import type { RouteStep } from '../piece/index.ts';
-import { formatQuantity, type Reckoning, sourced } from '../reckoning/index.ts';
+import { formatQuantity, type ShownFigure, sourced } from '../reckoning/index.ts';
 import { isSmall } from '../route/index.ts';
 
 /** What the hints are taken from. */
-export interface HintGround extends Figures {
+export interface HintGround extends Figures<ShownFigure> {
   readonly contexts: ReadonlyMap<string, PartFacts>;
 }
 
@@ -15,7 +15,7 @@ export interface HintGround extends Figures {
 export function stepHint(step: RouteStep, { find: figure, contexts }: HintGround): string {
   const [part = ''] = step.parts;
   const context = contexts.get(part);
-  const find = (key: string): Reckoning | undefined => figure(part, key);
+  const find = (key: string): ShownFigure | undefined => figure(part, key);
   const each = !context || context.part.count === 1 ? '' : ` × ${context.part.count}`;
   switch (step.kind) {
     case 'core': {

@@ -1,5 +1,5 @@
 import type { ShapeStore } from '../form/index.ts';
-import type { FigureKind, Lens, Reckoning } from '../reckoning/index.ts';
+import type { FigureKind, Lens, Reckoning, ShownFigure } from '../reckoning/index.ts';
 import type { PartContext, PieceContext } from './context.ts';
 
 /** What a reckoner hands on: its figures, and whatever else others may lean on. */
@@ -34,9 +34,9 @@ export interface PieceReckoner<F extends Found = Found, N extends string = strin
 export type Reckoner = PartReckoner | PieceReckoner;
 
 /** Where figures are found. */
-export interface Figures {
+export interface Figures<F extends ShownFigure = Reckoning> {
   /** A figure of a part, or of the whole piece when `part` is null. */
-  find(part: string | null, key: string): Reckoning | undefined;
+  find(part: string | null, key: string): F | undefined;
 }
 
 /**
@@ -57,6 +57,8 @@ export interface Given extends Figures {
   /** What another reckoner found, of every part that has it. */
   parts<F extends Found>(reckoner: PartReckoner<F>): ReadonlyMap<string, F>;
   piece<F extends Found>(reckoner: PieceReckoner<F>): F;
+  /** Every figure of every subject; for what is asked, not for reckoners. */
+  everyFigure(): Iterable<Reckoning>;
 }
 
 /** A drawing, a sheet or a look that is made when it is asked for: plain data in, plain data out. */

@@ -1,4 +1,4 @@
-import type { Lens, Quantity, Reckoning, ReckoningId, Term, Verdict } from './types.ts';
+import type { Lens, Quantity, Reckoning, ReckoningId, ShownFigure, Term, Verdict } from './types.ts';
 
 /** What {@link reckoning} needs; `part` null for the whole piece. */
 export interface ReckoningParts {
@@ -34,11 +34,16 @@ export function reckoning(parts: ReckoningParts): Reckoning {
 }
 
 /** A term that leans on another figure. */
-export function termFrom(symbol: string, figure: Reckoning): Term {
+export function termFrom(symbol: string, figure: ShownFigure): Term {
   return {
     symbol,
     name: figure.title,
     quantity: figure.quantity,
     origin: { kind: 'reckoning', id: figure.id },
   };
+}
+
+/** A figure without its working, as it is handed to where it is only shown. */
+export function shownOf({ formula: _, terms: __, ...shown }: Reckoning): ShownFigure {
+  return shown;
 }

@@ -72,8 +72,8 @@ export type ReckoningId = `${string}/${string}`;
 /** The stages whose figures are reckoned. */
 export type Lens = 'brief' | 'size' | 'bones' | 'bulk' | 'bake' | 'bench' | 'log';
 
-/** A computed figure with its working. */
-export interface Reckoning {
+/** A computed figure as it is shown, without its working. */
+export interface ShownFigure {
   readonly id: ReckoningId;
   readonly key: string;
   /** Null for the whole piece. */
@@ -81,10 +81,14 @@ export interface Reckoning {
   readonly lens: Lens;
   readonly title: string;
   readonly quantity: Quantity;
-  /** In symbols, such as `h = H ÷ s`. */
-  readonly formula: string;
-  readonly terms: readonly Term[];
   /** What the figure leaves out or how far it can be off. */
   readonly note?: string;
   readonly verdict?: Verdict;
+}
+
+/** A computed figure with its working. */
+export interface Reckoning extends ShownFigure {
+  /** In symbols, such as `h = H ÷ s`. */
+  readonly formula: string;
+  readonly terms: readonly Term[];
 }

@@ -1,7 +1,7 @@
 import { bonesOfPart, type CutList, cutsOfPiece, type PartBones } from '../armature/index.ts';
 import { auditOfPart, type BakeAudit, bakesOfRoute } from '../bake/audit/index.ts';
 import { bulkOfPart, type PartBulk } from '../bulk/index.ts';
-import type { Fault, Given, PartContext, Subject } from '../context/index.ts';
+import type { Fault, Given, PartContext } from '../context/index.ts';
 import type { ShapeStore } from '../form/index.ts';
 import type { Piece } from '../piece/index.ts';
 import { makeBook, type OwnValues, type Reckoning, type ReckoningBook } from '../reckoning/index.ts';
@@ -40,15 +40,8 @@ export interface PieceReckoned {
 }
 
 /** Every figure of a spine, by subject, the whole piece’s before its parts’. */
-export function allFigures(spine: Spine): Reckoning[] {
-  const parts = [...spine.given.contexts.keys()];
-  const of = ({ reckoners }: Subject): Reckoning[] => [
-    ...reckoners.flatMap((one) => (one.of === 'piece' ? (spine.found(one, null)?.figures ?? []) : [])),
-    ...parts.flatMap((part) =>
-      reckoners.flatMap((one) => (one.of === 'part' ? (spine.found(one, part)?.figures ?? []) : [])),
-    ),
-  ];
-  return spine.subjects.flatMap(of);
+export function allFigures({ given }: Spine): Reckoning[] {
+  return [...given.everyFigure()];
 }
 
 /**

@@ -111,6 +111,15 @@ export function makeSpine(
     return known;
   }
 
+  function* everyFigure(): Iterable<Reckoning> {
+    const parts = [...contexts.keys()];
+    for (const { reckoners } of ordered) {
+      for (const one of reckoners) if (one.of === 'piece') yield* cellOf(one, null).value?.figures ?? [];
+      for (const part of parts)
+        for (const one of reckoners) if (one.of === 'part') yield* cellOf(one, part).value?.figures ?? [];
+    }
+  }
+
   /** What one subject is given: only what it says it needs, so that the order of subjects holds. */
   function givenTo(subject: Subject | null): Given {
     const allowed = subject && new Set([subject, ...subject.needs].map(({ name }) => name));
@@ -139,6 +148,7 @@ export function makeSpine(
         allow(reckoner as PieceReckoner);
         return cellOf(reckoner as PieceReckoner, null).value as F;
       },
+      everyFigure: () => everyFigure(),
       find: (part, key) => {
         for (const maker of makers(key)) allow(maker);
         return figureCell(reckoningId(part, key), part, key).value;

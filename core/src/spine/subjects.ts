@@ -10,6 +10,7 @@ import { logSubject } from '../log/index.ts';
 import { pictureSubject } from '../picture/index.ts';
 import { routeSubject } from '../route/index.ts';
 import { sizeSubject } from '../size/index.ts';
+import { workingSubject } from './workingAsk.ts';
 
 /** Every subject of the application, in the order their figures are shown. A new one is a line here. */
 export const SUBJECTS = [
@@ -24,6 +25,7 @@ export const SUBJECTS = [
   auditSubject,
   logSubject,
   benchSubject,
+  workingSubject,
 ] as const satisfies readonly Subject[];
 
 type Any = (typeof SUBJECTS)[number];

@@ -1,4 +1,4 @@
-import { formatQuantity, formatRange, type Reckoning } from '@every-inch/core/reckoning';
+import { formatQuantity, formatRange, type ShownFigure } from '@every-inch/core/reckoning';
 import { VerdictLine } from './VerdictLine.tsx';
 import { Working } from './Working.tsx';
 
@@ -8,7 +8,7 @@ export function FigureRow({
   also,
   after = '',
 }: {
-  readonly figure: Reckoning;
+  readonly figure: ShownFigure;
   readonly also?: string | undefined;
   readonly after?: string;
 }) {

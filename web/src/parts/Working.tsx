@@ -5,12 +5,13 @@ import {
   formulaWithNumbers,
   type Reckoning,
   type ReckoningId,
+  type ShownFigure,
   type Term,
 } from '@every-inch/core/reckoning';
+import type { Opened } from '@every-inch/core/spine';
 import { Popover } from 'radix-ui';
-import { useMemo, useState } from 'react';
-import { useFigureById, useFind } from '../spine/hooks.ts';
-import { figures } from '../spine/open.ts';
+import { useState } from 'react';
+import { useAsk } from '../spine/hooks.ts';
 import { editAt, useAppDispatch, useOpenPiece } from '../state/store.ts';
 import { useOpenEntry } from './entries.ts';
 import { NumberField } from './NumberField.tsx';
@@ -109,17 +110,13 @@ function TermRow({ term, onOpen }: { readonly term: Term; readonly onOpen: (id: 
   );
 }
 
-function WorkingBody({
-  figure,
-  onOpen,
-}: {
-  readonly figure: Reckoning;
+interface BodyProps {
+  readonly opened: Opened;
   readonly onOpen: (id: ReckoningId) => void;
-}) {
+}
+
+function WorkingBody({ opened: { figure, users }, onOpen }: BodyProps) {
   const piece = useOpenPiece();
-  const find = useFind();
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what leans on it is looked up again whenever any figure has changed
-  const users = useMemo(() => figures.dependants(figure.id), [figure.id, find]);
   const partName = (id: string | null) =>
     piece.parts.find((part) => part.id === id)?.name ?? 'the whole piece';
   const range = formatRange(figure.quantity);
@@ -147,7 +144,7 @@ function WorkingBody({
       {users.length > 0 && (
         <div className="mt-1 border-t border-hair pt-1.5 text-[13px]">
           <span className="text-quiet">What depends on it: </span>
-          {users.slice(0, 12).map((user, i) => (
+          {users.slice(0, MOST_USERS).map((user, i) => (
             <span key={user.id}>
               {i > 0 && ', '}
               <button type="button" className="underline underline-offset-2" onClick={() => onOpen(user.id)}>
@@ -156,17 +153,28 @@ function WorkingBody({
               </button>
             </span>
           ))}
-          {users.length > 12 && ` and ${users.length - 12} more`}
+          {users.length > MOST_USERS && ` and ${users.length - MOST_USERS} more`}
         </div>
       )}
     </>
   );
 }
 
+/** So many of those that lean on a figure are named. */
+const MOST_USERS = 12;
+
+/** The working of a figure of the piece, fetched when it is opened and kept up to date while it is open. */
+function FetchedBody({ id, onOpen }: { readonly id: ReckoningId; readonly onOpen: BodyProps['onOpen'] }) {
+  const opened = useAsk('spine.working', { id });
+  if (!opened) return <p className="text-quiet">Opening …</p>;
+  return <WorkingBody opened={opened} onOpen={onOpen} />;
+}
+
 /** ∴: opens a figure to its formula, what was put in, where that came from and what depends on it. */
-export function Working({ figure }: { readonly figure: Reckoning }) {
+export function Working({ figure }: { readonly figure: ShownFigure | Reckoning }) {
   const [trail, setTrail] = useState<readonly ReckoningId[]>([]);
-  const shown = useFigureById(trail.at(-1) ?? figure.id) ?? figure;
+  const onOpen = (id: ReckoningId) => setTrail([...trail, id]);
+  const last = trail.at(-1);
   return (
     <Popover.Root onOpenChange={() => setTrail([])}>
       <Popover.Trigger
@@ -182,7 +190,7 @@ export function Working({ figure }: { readonly figure: Reckoning }) {
           align="start"
           collisionPadding={12}
           className="z-50 max-h-[min(34rem,80vh)] w-[min(25rem,calc(100vw-24px))] overflow-y-auto border border-ink bg-paper p-3 text-[13.5px]"
-          aria-label={`Working of ${shown.title}`}
+          aria-label={`Working of ${figure.title}`}
         >
           {trail.length > 0 && (
             <button
@@ -193,7 +201,11 @@ export function Working({ figure }: { readonly figure: Reckoning }) {
               ← back
             </button>
           )}
-          <WorkingBody figure={shown} onOpen={(id) => setTrail([...trail, id])} />
+          {last === undefined && 'terms' in figure ? (
+            <WorkingBody opened={{ figure, users: [] }} onOpen={onOpen} />
+          ) : (
+            <FetchedBody id={last ?? figure.id} onOpen={onOpen} />
+          )}
           <Popover.Arrow className="fill-ink" />
         </Popover.Content>
       </Popover.Portal>

@@ -81,6 +81,7 @@ export class SpineClient {
     this.#sent = to;
     if (!to.piece || to.now === '') return;
     this.#revision += 1;
+    performance.mark(`figures wanted ${this.#revision}`);
     if (from.piece?.id !== to.piece.id || from.now === '') {
       this.#open();
       return;
@@ -143,7 +144,11 @@ export class SpineClient {
   #begin(): DeskThread {
     const thread = this.#openThread();
     thread.onTold((told) => {
-      if (this.#thread === thread) this.figures.take(told);
+      if (this.#thread !== thread) return;
+      this.figures.take(told);
+      // For whoever measures: when a stage, and when everything, is of a state.
+      for (const stage of told.settled === 'all' ? ['all'] : told.settled)
+        performance.mark(`figures of ${stage} ${told.revision}`);
     });
     thread.onBroken((says) => {
       if (this.#thread === thread) this.#restart(says);

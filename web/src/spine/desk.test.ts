@@ -2,7 +2,7 @@ import { ask, declareSubject, partReckoner, pieceReckoner, type Subject } from '
 import { lowWaterFerry, tollFrogs } from '@every-inch/core/demo';
 import { makeShapeStore } from '@every-inch/core/form';
 import { changesBetween, type PartId, type Piece, removePart, setAt } from '@every-inch/core/piece';
-import { declareFigures, figure } from '@every-inch/core/reckoning';
+import { declareFigures, figure, shownOf } from '@every-inch/core/reckoning';
 import { reckonPiece, SUBJECTS } from '@every-inch/core/spine';
 import { describe, expect, it } from 'vitest';
 import { openDesk } from './desk.ts';
@@ -58,7 +58,7 @@ describe('the desk', () => {
       await settled(1);
       const { book } = reckonPiece(piece, { shapes: makeShapeStore(), workshopOwn: {}, now: NOW });
       expect([...store.all()].sort((a, b) => a.id.localeCompare(b.id))).toEqual(
-        [...book.all].sort((a, b) => a.id.localeCompare(b.id)),
+        book.all.map(shownOf).sort((a, b) => a.id.localeCompare(b.id)),
       );
       for (const stage of ['brief', 'size', 'bones', 'bulk', 'bake', 'bench', 'log'] as const)
         for (const part of [null, ...piece.parts.map(({ id }) => id)])

@@ -1,9 +1,10 @@
 import type { Ask, Found, Reckoner, Subject } from '@every-inch/core/context';
 import { factsOf, makeShapeStore, type ShapeFacts } from '@every-inch/core/form';
 import { withChanges } from '@every-inch/core/piece';
-import type { Lens } from '@every-inch/core/reckoning';
+import { type Lens, type ShownFigure, shownOf } from '@every-inch/core/reckoning';
 import { sketch } from '@every-inch/core/size';
 import { type Ground, makeSpine, type Spine } from '@every-inch/core/spine';
+import { dequal } from 'dequal';
 import type { Broken, CellTold, Change, Desk, Opening, Told, Watch } from './messages.ts';
 
 /** So long work goes on before a newer change is let in, ms. */
@@ -97,15 +98,23 @@ export function openDesk(subjects: readonly Subject[], place: Place): Desk {
     const key = part ?? '';
     try {
       const now = found(reckoner, part);
-      const cell: { reckoner: string; part: string | null; figures?: Found['figures']; found?: unknown } = {
+      const cell: {
+        reckoner: string;
+        part: string | null;
+        figures?: readonly ShownFigure[];
+        found?: unknown;
+      } = {
         reckoner: reckoner.name,
         part,
       };
       const figures = toldFigures.get(key) ?? new Map();
       toldFigures.set(key, figures);
       if (figures.get(reckoner.name) !== (now?.figures ?? NONE)) {
-        cell.figures = now?.figures ?? NONE;
-        figures.set(reckoner.name, cell.figures);
+        const all = now?.figures ?? NONE;
+        const before = figures.get(reckoner.name) ?? NONE;
+        figures.set(reckoner.name, all);
+        // A working that changed alone is nobody’s business before it is opened.
+        if (!sameShown(before, all)) cell.figures = all.map(shownOf);
       }
       if (reckoner.tells) {
         const told = toldFound.get(key) ?? new Map();
@@ -281,3 +290,14 @@ export function openDesk(subjects: readonly Subject[], place: Place): Desk {
 }
 
 const NONE: Found['figures'] = [];
+
+/** Whether two lists of figures look the same, their workings aside. */
+function sameShown(a: Found['figures'], b: Found['figures']): boolean {
+  return (
+    a.length === b.length &&
+    a.every((figure, i) => {
+      const other = b[i];
+      return other !== undefined && (figure === other || dequal(shownOf(figure), shownOf(other)));
+    })
+  );
+}

@@ -1,26 +1,15 @@
-import type { Level, Reckoning } from '@every-inch/core/reckoning';
+import type { Level, ShownFigure } from '@every-inch/core/reckoning';
 import { describe, expect, it } from 'vitest';
 import { FigureStore } from './figureStore.ts';
 import type { Told } from './messages.ts';
 
-const figure = (part: string | null, key: string, value = 1, level?: Level, uses?: string): Reckoning => ({
+const figure = (part: string | null, key: string, value = 1, level?: Level): ShownFigure => ({
   id: `${part ?? ''}/${key}`,
   key,
   part,
   lens: key.startsWith('bake') ? 'bake' : 'size',
   title: key,
   quantity: { value, unit: 'mm' },
-  formula: 'a',
-  terms: uses
-    ? [
-        {
-          symbol: 'a',
-          name: 'a',
-          quantity: { value: 1, unit: 'mm' },
-          origin: { kind: 'reckoning', id: uses as Reckoning['id'] },
-        },
-      ]
-    : [],
   ...(level && { verdict: { level, wording: 'state', says: '', waysOut: [] } }),
 });
 const told = (revision: number, over: Partial<Told>): Told => ({
@@ -73,7 +62,7 @@ describe('what the desk has told', () => {
 
   it('counts what stops apart from what is to be looked at, by stage and by part', () => {
     const store = new FigureStore();
-    const cell = (...figures: Reckoning[]) => ({ cells: [{ reckoner: 'x', part: 'a', figures }] });
+    const cell = (...figures: ShownFigure[]) => ({ cells: [{ reckoner: 'x', part: 'a', figures }] });
     store.take(
       told(
         1,
@@ -125,13 +114,6 @@ describe('what the desk has told', () => {
     ]);
     store.take(told(2, { settled: 'all' }));
     expect([store.isSettled('size', 2), store.isSettled('bake', 2)]).toEqual([true, true]);
-  });
-
-  it('finds what leans on a figure', () => {
-    const store = new FigureStore();
-    const user = figure('a', 'bake.a', 1, undefined, 'a/size.a');
-    store.take(told(1, { cells: [{ reckoner: 'x', part: 'a', figures: [figure('a', 'size.a'), user] }] }));
-    expect(store.dependants('a/size.a')).toEqual([user]);
   });
 
   it('says which could not be reckoned, of the newest state only', () => {

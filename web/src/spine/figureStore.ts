@@ -1,5 +1,5 @@
 import type { ShapeFacts } from '@every-inch/core/form';
-import { type Lens, type Reckoning, type ReckoningId, reckoningId } from '@every-inch/core/reckoning';
+import { type Lens, type ReckoningId, reckoningId, type ShownFigure } from '@every-inch/core/reckoning';
 import type { Broken, CellTold, Told } from './messages.ts';
 
 /** How many figures want heeding: what stops, and what is to be looked at. */
@@ -11,16 +11,16 @@ export interface Heed {
 export const NO_HEED: Heed = { stop: 0, check: 0 };
 
 /** Finds a figure of a part, or of the whole piece. */
-export type Find = (part: string | null, key: string) => Reckoning | undefined;
+export type Find = (part: string | null, key: string) => ShownFigure | undefined;
 
 interface Cell {
-  readonly figures: readonly Reckoning[];
+  readonly figures: readonly ShownFigure[];
 }
 
-const NONE: readonly Reckoning[] = [];
+const NONE: readonly ShownFigure[] = [];
 const NOTHING_TOLD: ReadonlyMap<string, unknown> = new Map();
 
-function plus({ stop, check }: Heed, figure: Reckoning, by: 1 | -1): Heed {
+function plus({ stop, check }: Heed, figure: ShownFigure, by: 1 | -1): Heed {
   const level = figure.verdict?.level;
   if (level === 'stop') return { stop: stop + by, check };
   return level === 'doubtful' ? { stop, check: check + by } : { stop, check };
@@ -35,12 +35,12 @@ export class FigureStore {
   #cells = new Map<string, Map<string, Cell>>();
   #found = new Map<string, unknown>();
   #toldByName = new Map<string, Map<string, unknown>>();
-  #byId = new Map<ReckoningId, Reckoning>();
+  #byId = new Map<ReckoningId, ShownFigure>();
   #shapes = new Map<string, ShapeFacts>();
   #shapesNow: ReadonlyMap<string, ShapeFacts> = new Map();
   #faults: ReadonlyMap<string, string> = new Map();
   #answers = new Map<string, unknown>();
-  #groups = new Map<string, readonly Reckoning[]>();
+  #groups = new Map<string, readonly ShownFigure[]>();
   #byStage = new Map<string, Heed>();
   #byPart = new Map<string, Heed>();
   #broken: readonly Broken[] = [];
@@ -91,7 +91,7 @@ export class FigureStore {
   }
 
   /** A figure of a part, or of the whole piece. */
-  find(part: string | null, key: string): Reckoning | undefined {
+  find(part: string | null, key: string): ShownFigure | undefined {
     return this.#byId.get(reckoningId(part, key));
   }
 
@@ -100,12 +100,12 @@ export class FigureStore {
     return this.#find;
   }
 
-  get(id: ReckoningId): Reckoning | undefined {
+  get(id: ReckoningId): ShownFigure | undefined {
     return this.#byId.get(id);
   }
 
   /** The figures of a stage for a part, or for the whole piece when `part` is null. */
-  of(stage: Lens, part: string | null): readonly Reckoning[] {
+  of(stage: Lens, part: string | null): readonly ShownFigure[] {
     const key = `${stage}/${part ?? ''}`;
     const known = this.#groups.get(key);
     if (known) return known;
@@ -123,15 +123,8 @@ export class FigureStore {
   }
 
   /** All figures, in no order. */
-  all(): Iterable<Reckoning> {
+  all(): Iterable<ShownFigure> {
     return this.#byId.values();
-  }
-
-  /** Figures that use this one directly. */
-  dependants(id: ReckoningId): Reckoning[] {
-    return [...this.#byId.values()].filter(({ terms }) =>
-      terms.some(({ origin }) => origin.kind === 'reckoning' && origin.id === id),
-    );
   }
 
   /** What a reckoner tells besides its figures; undefined before it has, null where it found nothing. */
@@ -211,7 +204,7 @@ export class FigureStore {
     this.#toldByName.set(reckoner, new Map(this.#toldByName.get(reckoner)).set(key, found));
   }
 
-  #count(figures: readonly Reckoning[], by: 1 | -1): void {
+  #count(figures: readonly ShownFigure[], by: 1 | -1): void {
     for (const figure of figures) {
       const { lens, part } = figure;
       this.#groups.delete(`${lens}/${part ?? ''}`);

@@ -1,7 +1,7 @@
 import { heroicOf, type PartFacts, type PieceContext, reckonScale } from '@every-inch/core/context';
 import type { Heroic } from '@every-inch/core/form';
 import type { Part, PartId } from '@every-inch/core/piece';
-import type { Lens, Reckoning, ReckoningId } from '@every-inch/core/reckoning';
+import type { Lens, ReckoningId, ShownFigure } from '@every-inch/core/reckoning';
 import type { BakeState, RouteFacts } from '@every-inch/core/route';
 import { resolveScale } from '@every-inch/core/scale';
 import type { AnyAsk, AnyReckoner } from '@every-inch/core/spine';
@@ -16,12 +16,12 @@ export function useFigures<T>(read: (store: FigureStore) => T): T {
 }
 
 /** A figure of a part, or of the whole piece when `part` is null; undefined while there is none. */
-export function useFigure(part: string | null | undefined, key: string): Reckoning | undefined {
+export function useFigure(part: string | null | undefined, key: string): ShownFigure | undefined {
   return useFigures((store) => (part === undefined ? undefined : store.find(part, key)));
 }
 
 /** A figure by its id. */
-export function useFigureById(id: ReckoningId): Reckoning | undefined {
+export function useFigureById(id: ReckoningId): ShownFigure | undefined {
   return useFigures((store) => store.get(id));
 }
 
@@ -31,7 +31,7 @@ export function useFind(): Find {
 }
 
 /** The figures of a stage for a part, or for the whole piece when `part` is null. */
-export function useFiguresOf(stage: Lens, part: string | null): readonly Reckoning[] {
+export function useFiguresOf(stage: Lens, part: string | null): readonly ShownFigure[] {
   return useFigures((store) => store.of(stage, part));
 }
 

@@ -1,7 +1,7 @@
 import type { Drawing } from '@every-inch/core/drawing';
 import type { ShapeFacts } from '@every-inch/core/form';
 import type { Piece, PieceChanges } from '@every-inch/core/piece';
-import type { Lens, OwnValues, Reckoning } from '@every-inch/core/reckoning';
+import type { Lens, OwnValues, ShownFigure } from '@every-inch/core/reckoning';
 
 /** A piece to be reckoned, as its desk is opened. */
 export interface Opening {
@@ -30,7 +30,7 @@ export interface CellTold {
   readonly reckoner: string;
   readonly part: string | null;
   /** Absent where they are as they were told last. */
-  readonly figures?: readonly Reckoning[];
+  readonly figures?: readonly ShownFigure[];
   /** What it tells besides, null where it found nothing; absent where it is as it was told last. */
   readonly found?: unknown;
 }

@@ -3,6 +3,7 @@ import type { PartFacts } from '../../context/index.ts';
 import {
   figure,
   type Reckoning,
+  type ShownFigure,
   sourced,
   type Term,
   termFrom,
@@ -22,7 +23,7 @@ export interface DeformAsk {
   readonly hasWire: boolean;
   readonly stands: boolean | null;
   /** A figure of the part. */
-  readonly find: (key: string) => Reckoning | undefined;
+  readonly find: (key: string) => ShownFigure | undefined;
 }
 
 const good = (says: string): Verdict => ({ level: 'good', wording: 'state', says, waysOut: [] });
@@ -105,7 +106,7 @@ function reckonSeam({ context, bulk, find }: DeformAsk): Reckoning[] {
   const { own, part, piece } = context;
   const longest = ['size.height', 'size.width', 'size.depth']
     .flatMap((key) => find(key) ?? [])
-    .reduce<Reckoning | null>((a, b) => (a && a.quantity.value >= b.quantity.value ? a : b), null);
+    .reduce<ShownFigure | null>((a, b) => (a && a.quantity.value >= b.quantity.value ? a : b), null);
   const joins = piece.fits.some(
     ({ part: a, on: b, kind }) => (a === part.id || b === part.id) && kind !== 'beside',
   );

@@ -1,7 +1,14 @@
 import type { BulkFacts } from '../../bulk/index.ts';
 import type { PartFacts } from '../../context/index.ts';
 import type { LogEntry, Outcome } from '../../piece/index.ts';
-import { figure, type Reckoning, sourced, type Term, termFrom } from '../../reckoning/index.ts';
+import {
+  figure,
+  type Reckoning,
+  type ShownFigure,
+  sourced,
+  type Term,
+  termFrom,
+} from '../../reckoning/index.ts';
 import { DOCTOR } from '../figures.ts';
 import { type BakeAsk, bakeAsk, curedAt, type HeatRun } from '../heat/index.ts';
 import { mixWindow } from '../time/index.ts';
@@ -72,7 +79,7 @@ export interface DoctorAsk {
   readonly run: HeatRun | null;
   readonly right: HeatRun | null;
   /** The part’s time by the packet’s rule. */
-  readonly hold: Reckoning | undefined;
+  readonly hold: ShownFigure | undefined;
 }
 
 interface Found {

@@ -1,4 +1,4 @@
-import { type OwnValues, type Reckoning, sourced } from '../../reckoning/index.ts';
+import { type OwnValues, type ShownFigure, sourced } from '../../reckoning/index.ts';
 
 /**
  * What to set the dial to for some parts in one bake: the lowest heat that all of them cure at, less how much hotter the oven
@@ -9,7 +9,7 @@ import { type OwnValues, type Reckoning, sourced } from '../../reckoning/index.t
  */
 export function dialFor(
   parts: readonly string[],
-  find: (part: string, key: string) => Reckoning | undefined,
+  find: (part: string, key: string) => ShownFigure | undefined,
   own: OwnValues,
 ): number | null {
   const lows = parts.flatMap((part) => {

@@ -1,7 +1,7 @@
 import type { BulkFacts } from '../../bulk/index.ts';
 import { lightnessOf } from '../../colour/index.ts';
 import type { PartFacts } from '../../context/index.ts';
-import { type Reckoning, sourced, type Verdict } from '../../reckoning/index.ts';
+import { type ShownFigure, sourced, type Verdict } from '../../reckoning/index.ts';
 import type { BakeState } from '../../route/index.ts';
 import { type BakeWay, bakeAsk } from './bakeAsk.ts';
 import { dialFor } from './dialFor.ts';
@@ -19,7 +19,7 @@ export function passAsks(
   bulk: BulkFacts,
   way: Omit<BakeWay, 'dialC'> & { readonly dialC: number | null },
   bakes: readonly BakeState[],
-  find: (part: string, key: string) => Reckoning | undefined,
+  find: (part: string, key: string) => ShownFigure | undefined,
   coarser: number,
 ): PassAsk[] {
   const set = sourced('bake.set-hold', context.own).value;

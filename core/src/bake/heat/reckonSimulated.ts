@@ -1,5 +1,12 @@
 import type { PartFacts } from '../../context/index.ts';
-import { figure, type Reckoning, sourced, type Term, termFrom } from '../../reckoning/index.ts';
+import {
+  figure,
+  type Reckoning,
+  type ShownFigure,
+  sourced,
+  type Term,
+  termFrom,
+} from '../../reckoning/index.ts';
 import { SIMULATED } from '../figures.ts';
 import type { HeatRun } from './simulate.ts';
 
@@ -12,7 +19,7 @@ import type { HeatRun } from './simulate.ts';
 export function reckonSimulated(
   { part, own }: PartFacts,
   { curedMin, handleMin, peakC }: Pick<HeatRun, 'curedMin' | 'handleMin' | 'peakC'>,
-  packet: Reckoning | undefined,
+  packet: ShownFigure | undefined,
 ): Reckoning[] {
   const margin = sourced('heat.margin', own);
   const seen = (symbol: string, name: string, value: number, unit: 'min' | '°C'): Term => ({

@@ -1,6 +1,6 @@
 import type { PartFacts } from '../../context/index.ts';
 import type { OvenPlace } from '../../piece/index.ts';
-import { type Reckoning, sourced } from '../../reckoning/index.ts';
+import { type ShownFigure, sourced } from '../../reckoning/index.ts';
 import type { BakeState } from '../../route/index.ts';
 import { type LoadItem, type LoadPlan, type OvenFloor, planLoads } from './planLoads.ts';
 
@@ -19,7 +19,7 @@ export interface LoadedPart {
  */
 export function loadedParts(
   contexts: ReadonlyMap<string, PartFacts>,
-  find: (part: string, key: string) => Reckoning | undefined,
+  find: (part: string, key: string) => ShownFigure | undefined,
 ): LoadedPart[] {
   return [...contexts].flatMap(([id, context]): LoadedPart[] => {
     const [heat, hold] = ['bake.temperature', 'bake.hold'].map((key) => find(id, key)?.quantity);

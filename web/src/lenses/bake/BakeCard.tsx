@@ -1,9 +1,9 @@
 import { bothDegrees } from '@every-inch/core/bench';
-import { formatQuantity, formatRange, type Reckoning } from '@every-inch/core/reckoning';
+import { formatQuantity, formatRange, type ShownFigure } from '@every-inch/core/reckoning';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
 
-function CardCell({ figure, title }: { readonly figure: Reckoning; readonly title: string }) {
+function CardCell({ figure, title }: { readonly figure: ShownFigure; readonly title: string }) {
   const isHeat = figure.quantity.unit === '°C';
   const range = formatRange(figure.quantity);
   return (
@@ -21,7 +21,7 @@ function CardCell({ figure, title }: { readonly figure: Reckoning; readonly titl
 }
 
 /** The card of one load: oven, dial, time, set bakes. */
-export function BakeCard({ figures }: { readonly figures: readonly (Reckoning | undefined)[] }) {
+export function BakeCard({ figures }: { readonly figures: readonly (ShownFigure | undefined)[] }) {
   const [temperature, dial, hold, set] = figures;
   return (
     <div className="flex flex-wrap gap-y-3">

@@ -1,7 +1,7 @@
 import { type Cut, type CutList as CutListOf, type CutPlan, logCut } from '@every-inch/core/armature';
 import { METALS } from '@every-inch/core/handbook';
 import { newId, type WireStock } from '@every-inch/core/piece';
-import type { Reckoning } from '@every-inch/core/reckoning';
+import type { ShownFigure } from '@every-inch/core/reckoning';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { toast } from 'sonner';
 import { BinButton } from '../../parts/BinButton.tsx';
@@ -61,7 +61,7 @@ function Bar({ cut: { stockMm, pieces, leftMm }, plan, longest }: BarProps) {
   );
 }
 
-function Plan({ plan, figure }: { readonly plan: CutPlan; readonly figure: Reckoning | undefined }) {
+function Plan({ plan, figure }: { readonly plan: CutPlan; readonly figure: ShownFigure | undefined }) {
   const dispatch = useAppDispatch();
   const { own } = usePieceContext();
   const { nesting, metal, diameterMm, pieces } = plan;

@@ -1,4 +1,5 @@
 import { type LogEntry, removeEntry } from '@every-inch/core/piece';
+import { lastMade } from '@every-inch/core/size';
 import { format, parseISO } from 'date-fns';
 import { lazy, Suspense, useCallback, useState } from 'react';
 import { toast } from 'sonner';
@@ -47,7 +48,9 @@ function Entry({ entry }: { readonly entry: LogEntry }) {
   const figures = ['heat', 'time'].flatMap((kind) => find(entry.part ?? '', `log.${kind}.${entry.id}`) ?? []);
   const made = entry.measure ? find(entry.part ?? '', `made.${entry.measure.key}`) : undefined;
   const isLatest =
-    made?.terms.some(({ origin }) => origin.kind === 'entry' && origin.path.includes(entry.id)) ?? false;
+    context !== undefined &&
+    entry.measure !== null &&
+    lastMade(context, entry.measure.key)?.entry === entry.id;
   const remove = (): void => {
     dispatch(edit('remove a log entry', (old) => removeEntry(old, entry.id)));
     toast('Entry removed', { action: { label: 'Undo', onClick: () => dispatch(undone()) } });
