@@ -1,6 +1,8 @@
-import type { ReactNode } from 'react';
+import { type CSSProperties, type ReactNode, useCallback, useState } from 'react';
 import { useParams } from 'react-router';
 import { useIsBehind } from '../spine/hooks.ts';
+import { useLensKey } from './keys.ts';
+import { Sections } from './Sections.tsx';
 
 /** Says that what is shown is still of the state before the last change. */
 function Behind() {
@@ -18,27 +20,55 @@ function Behind() {
   );
 }
 
-/** A lens: the middle, and the reckoning at the right. */
-export function LensLayout({
-  title,
-  middle,
-  reckoning,
-}: {
+/** Room of a drawing above the fields that make it, and where it fills the middle. */
+const ROOM = 'min(300px, 37vh)';
+const FILLED = 'calc(100dvh - 178px)';
+
+interface LayoutProps {
   readonly title: string;
+  /** The thing itself, which stays in sight above the sections; a lens without one is all sections. */
+  readonly drawing?: ReactNode;
   readonly middle: ReactNode;
   readonly reckoning: ReactNode;
-}) {
+}
+
+/** A lens: its drawing, its sections, and the reckoning at the right. */
+export function LensLayout({ title, drawing, middle, reckoning }: LayoutProps) {
+  const { lens = '' } = useParams();
+  const [fills, setFills] = useState(false);
+  const toggle = useCallback(() => setFills((now) => !now), []);
+  useLensKey('f', toggle);
   return (
-    <div className="grid min-h-0 grid-cols-[minmax(0,1fr)_290px] max-lg:grid-cols-[minmax(0,1fr)_250px] max-md:grid-cols-1">
-      <main aria-label={title} className="relative min-h-0 min-w-0 overflow-y-auto px-4 py-3">
+    <div className="grid min-h-0 grid-cols-[minmax(0,1fr)_290px] max-lg:grid-cols-[minmax(0,1fr)_250px] max-md:flex max-md:flex-col">
+      <main aria-label={title} className="relative flex min-h-0 min-w-0 flex-col max-md:contents">
         <h2 className="sr-only">{title}</h2>
-        {middle}
+        {drawing && (
+          <div
+            className="relative shrink-0 border-b border-hair px-4 pt-2 pb-1 max-md:order-1 max-md:border-0"
+            style={{ '--room': fills ? FILLED : ROOM } as CSSProperties}
+          >
+            {drawing}
+            <button
+              type="button"
+              className="press-quiet absolute right-2 bottom-1 z-10 bg-bench/80 text-[12.5px] text-quiet max-md:hidden"
+              aria-pressed={fills}
+              onClick={toggle}
+            >
+              {fills ? 'back beside its fields' : 'fill the middle'} <kbd className="figure">F</kbd>
+            </button>
+          </div>
+        )}
+        <div
+          className={`relative min-h-0 flex-1 overflow-y-auto px-4 pb-4 max-md:order-3 max-md:overflow-visible ${drawing && fills ? 'hidden' : ''}`}
+        >
+          <Sections of={lens}>{middle}</Sections>
+        </div>
       </main>
       <aside
         // biome-ignore lint/a11y/noNoninteractiveTabindex: a panel that scrolls must be reachable by keyboard
         tabIndex={0}
         aria-label="Reckoning"
-        className="relative min-h-0 overflow-y-auto border-l border-hair bg-panel max-md:border-l-0 max-md:border-t"
+        className="relative min-h-0 overflow-y-auto border-l border-hair bg-panel max-md:order-2 max-md:border-l-0 max-md:border-y"
       >
         <Behind />
         {reckoning}

@@ -6,6 +6,7 @@ export const PIECE_KEYS: readonly (readonly [key: string, says: string])[] = [
   ['1 … 9, 0', 'go to a stage'],
   ['/', 'convert a length; = keeps it on the part'],
   ['[ ]', 'the section before, the next section'],
+  ['F', 'the drawing fills the middle, and back beside its fields'],
   ['N', 'add a part'],
   ['↑ ↓', 'go through the parts, in the tray'],
   ['Alt ↑ ↓', 'move the part'],

@@ -24,6 +24,11 @@ function meets(pattern: string, path: DocumentPath): number {
     : -1;
 }
 
+/** Whether a pattern of paths names an entry, or what it stands in. */
+export function namesEntry(pattern: string, path: DocumentPath): boolean {
+  return meets(pattern, path) >= 0;
+}
+
 /**
  * The stage an entry is made at: the one whose manifest names it most exactly.
  *

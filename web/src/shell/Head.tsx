@@ -1,6 +1,9 @@
 import { format, parseISO } from 'date-fns';
-import { Download, History, Redo2, RulerDimensionLine, Undo2 } from 'lucide-react';
-import { Link } from 'react-router';
+import { ArrowLeftRight, Download, Ellipsis, History, Redo2, RulerDimensionLine, Undo2 } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { useDraft } from '../parts/useDraft.ts';
 import { redone, undone } from '../state/documentSlice.ts';
 import { dialogOpened } from '../state/sessionSlice.ts';
 import { editAt, store, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
@@ -17,7 +20,12 @@ function KeptAt() {
   if (readOnly) return <span className="text-tight">reading only</span>;
   if (keeping === 'full') return <span className="text-wont">not kept</span>;
   if (keeping === 'memory') return <span className="text-tight">in memory only</span>;
-  return <span className="text-quiet">{keptAt ? `kept ${format(parseISO(keptAt), 'HH:mm')}` : 'kept'}</span>;
+  // On a narrow screen only what is wrong is said.
+  return (
+    <span className="text-quiet max-md:hidden">
+      {keptAt ? `kept ${format(parseISO(keptAt), 'HH:mm')}` : 'kept'}
+    </span>
+  );
 }
 
 function HistoryButtons() {
@@ -28,7 +36,7 @@ function HistoryButtons() {
     <span className="flex">
       <button
         type="button"
-        className="size-8 disabled:opacity-35"
+        className="size-8 shrink-0 disabled:opacity-35 max-md:size-11"
         disabled={past.length === 0}
         aria-label={`Undo ${past.at(-1)?.label ?? ''}`}
         title={`Undo ${past.at(-1)?.label ?? ''}`}
@@ -38,7 +46,7 @@ function HistoryButtons() {
       </button>
       <button
         type="button"
-        className="size-8 disabled:opacity-35"
+        className="size-8 disabled:opacity-35 max-md:hidden"
         disabled={future.length === 0}
         aria-label={`Redo ${future[0]?.label ?? ''}`}
         title={`Redo ${future[0]?.label ?? ''}`}
@@ -67,37 +75,113 @@ function Instruments() {
   );
 }
 
+const ITEM =
+  'flex min-h-11 cursor-default items-center gap-3 px-3 outline-none data-[highlighted]:bg-ink data-[highlighted]:text-bench data-[disabled]:opacity-40';
+
+/** On a narrow screen: all of the head that does not fit into one row. */
+function More() {
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const future = useAppSelector((state) => state.document.future);
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger className="size-11 shrink-0 md:hidden" aria-label="More">
+        <Ellipsis className="mx-auto size-5" />
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="end"
+          collisionPadding={8}
+          className="z-50 min-w-52 border border-ink bg-paper"
+          aria-label="More"
+        >
+          <DropdownMenu.Item
+            className={ITEM}
+            disabled={future.length === 0}
+            onSelect={() => dispatch(redone())}
+          >
+            <Redo2 aria-hidden className="size-4" /> Redo {future[0]?.label ?? ''}
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={ITEM} onSelect={() => dispatch(dialogOpened('versions'))}>
+            <History aria-hidden className="size-4" /> Older versions
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={ITEM} onSelect={exportPiece}>
+            <Download aria-hidden className="size-4" /> Export the piece
+          </DropdownMenu.Item>
+          <DropdownMenu.Separator className="border-t border-hair" />
+          <DropdownMenu.Item className={ITEM} onSelect={() => navigate('/handbook')}>
+            Handbook
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={ITEM} onSelect={() => navigate('/workshop')}>
+            Workshop
+          </DropdownMenu.Item>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}
+
+function exportPiece(): void {
+  const { piece } = store.getState().document;
+  if (piece) void exportFile(piece).then(save);
+}
+
+/** The name of the piece, to be typed over. */
+function PieceName() {
+  const dispatch = useAppDispatch();
+  const { name } = useOpenPiece();
+  const readOnly = useAppSelector((state) => state.document.readOnly);
+  const { field } = useDraft({
+    shown: name,
+    read: (text) =>
+      text.trim() === '' ? { ok: false, says: 'a piece wants a name' } : { ok: true, value: text },
+    onValue: (text) => dispatch(editAt('rename the piece', ['name'], text)),
+  });
+  return (
+    <h1 className="min-w-0">
+      <input
+        {...field}
+        aria-label="Name of the piece"
+        data-entry="name"
+        className="w-full min-w-0 truncate bg-transparent py-1 font-semibold [field-sizing:content] max-w-56"
+        disabled={readOnly}
+        maxLength={200}
+      />
+    </h1>
+  );
+}
+
 /** The head line: the piece, its scale, the converter, undo, when it was kept, and the other rooms. */
 export function Head() {
   const dispatch = useAppDispatch();
-  const piece = useOpenPiece();
-  const readOnly = useAppSelector((state) => state.document.readOnly);
+  const [converts, setConverts] = useState(false);
   return (
-    <header className="flex min-h-[46px] items-center gap-3 border-b border-ink px-3.5 max-md:flex-wrap max-md:py-1.5">
+    <header className="flex min-h-[46px] items-center gap-3 border-b border-ink px-3.5 max-md:flex-wrap max-md:gap-1 max-md:px-1.5">
       <Link to="/" aria-label="Shelf" title="Shelf: all pieces" className="p-1">
         <Mark />
       </Link>
-      <h1 className="min-w-0">
-        <input
-          aria-label="Name of the piece"
-          className="w-full min-w-0 truncate bg-transparent py-1 font-semibold [field-sizing:content] max-w-56"
-          value={piece.name}
-          disabled={readOnly}
-          maxLength={200}
-          onChange={(event) =>
-            event.currentTarget.value !== '' &&
-            dispatch(editAt('rename the piece', ['name'], event.currentTarget.value))
-          }
-        />
-      </h1>
+      <span className="min-w-0 max-md:flex-1">
+        <PieceName />
+      </span>
       <ScaleMenu />
-      <div className="ml-auto w-[23rem] max-w-full shrink max-md:order-last max-md:w-full">
+      <div
+        className={`ml-auto w-[23rem] max-w-full shrink max-md:order-last max-md:w-full ${converts ? '' : 'max-md:hidden'}`}
+      >
         <Converter />
       </div>
       <RunningBake />
+      <button
+        type="button"
+        className="size-11 shrink-0 md:hidden"
+        aria-label="Convert a length"
+        aria-pressed={converts}
+        onClick={() => setConverts(!converts)}
+      >
+        <ArrowLeftRight className="mx-auto size-5" />
+      </button>
       <HistoryButtons />
       <KeptAt />
-      <span className="flex">
+      <span className="flex max-md:hidden">
         <button
           type="button"
           className="size-8"
@@ -112,16 +196,13 @@ export function Head() {
           className="size-8"
           aria-label="Export the piece"
           title="Export the piece"
-          onClick={() => {
-            const { piece: open } = store.getState().document;
-            if (open) void exportFile(open).then(save);
-          }}
+          onClick={exportPiece}
         >
           <Download className="mx-auto size-4" />
         </button>
       </span>
       <Instruments />
-      <nav aria-label="Rooms" className="flex gap-3">
+      <nav aria-label="Rooms" className="flex gap-3 max-md:hidden">
         <Link to="/handbook" className="hover:underline">
           Handbook
         </Link>
@@ -129,6 +210,7 @@ export function Head() {
           Workshop
         </Link>
       </nav>
+      <More />
     </header>
   );
 }

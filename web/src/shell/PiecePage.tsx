@@ -116,11 +116,14 @@ function Unopenable({ says, raw }: { readonly says: string; readonly raw: unknow
   );
 }
 
+/** Figures that stand beside the names of parts. */
+const IN_TRAY = ['size.height'];
+
 /** Has the spine follow the document, and reckon first what is looked at. */
 function useSpine(stage: string): void {
   const part = useAppSelector((state) => selectPart(state)?.id ?? null);
   useEffect(() => followDocument(), []);
-  useEffect(() => spine.watch({ stage, part }), [stage, part]);
+  useEffect(() => spine.watch({ stage, part, always: IN_TRAY }), [stage, part]);
 }
 
 function OpenPiece({ lens, onTakeOver }: { readonly lens: string; readonly onTakeOver: () => void }) {

@@ -68,14 +68,15 @@ export function openDesk(subjects: readonly Subject[], place: Place): Desk {
   let heap = emptyHeap();
   let lastTold = 0;
 
-  const isOf = ({ gives }: Reckoner, stage: string) => gives.some((kind) => kind.stage === stage);
+  const isSeen = ({ gives }: Reckoner): boolean =>
+    gives.some(({ stage, key }) => stage === watched.stage || watched.always?.includes(key));
 
   /** What is to be looked at, in the order of its turn: of the part that is selected, else of what is seen, the rest. */
   function planFor({ subjects: ordered }: Spine, { piece }: Ground): Record<'own' | 'seen' | 'rest', Unit[]> {
     const ids = piece.parts.map(({ id }) => id as string);
     const all = ordered.flatMap(({ reckoners }) => reckoners);
-    const seen = all.filter((one) => isOf(one, watched.stage));
-    const unseen = all.filter((one) => !isOf(one, watched.stage));
+    const seen = all.filter(isSeen);
+    const unseen = all.filter((one) => !isSeen(one));
     const unitsOf = (reckoners: readonly Reckoner[], parts: readonly string[]): Unit[] =>
       reckoners.flatMap((reckoner): Unit[] =>
         reckoner.of === 'piece' ? [{ reckoner, part: null }] : parts.map((part) => ({ reckoner, part })),

@@ -22,6 +22,8 @@ export interface Change {
 /** What is looked at: its figures come first. */
 export interface Watch {
   readonly stage: string;
+  /** Keys of figures that are seen whatever the stage, such as beside the names of parts. */
+  readonly always?: readonly string[];
   readonly part: string | null;
 }
 

@@ -1,5 +1,6 @@
 import type { Part } from '@every-inch/core/piece';
 import { Link } from 'react-router';
+import { Section } from '../../parts/Sections.tsx';
 import { StuffFields } from '../../parts/StuffFields.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { useTold } from '../../spine/hooks.ts';
@@ -13,8 +14,12 @@ export function Audit({ part }: { readonly part: Part }) {
   const named = new Set(bakes.flatMap(({ items }) => items.map(({ what }) => what)));
   const hung = piece.parts.filter((one) => one.mix.length === 0 && named.has(one.name));
   return (
-    <section aria-label="Before the oven" className="mt-6">
-      <h3 className="font-semibold">Before {part.name} goes in</h3>
+    <Section
+      id="audit"
+      title="Before the oven"
+      says={`Before ${part.name} goes in`}
+      edits={['parts.*.stuff', 'parts.*.afterBake']}
+    >
       {bakes.length === 0 && (
         <p className="text-quiet">
           No bake of the <RouteLink /> takes it.
@@ -54,7 +59,7 @@ export function Audit({ part }: { readonly part: Part }) {
           ))}
         </div>
       )}
-    </section>
+    </Section>
   );
 }
 

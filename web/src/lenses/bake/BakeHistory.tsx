@@ -5,6 +5,7 @@ import { heroicOf, type PartFacts } from '@every-inch/core/context';
 import type { BakeSettings } from '@every-inch/core/piece';
 import { memo, useMemo } from 'react';
 import { FigureRow } from '../../parts/FigureRow.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { useBakes, useFind, useTold } from '../../spine/hooks.ts';
 import { useBakeHistory } from '../../workers/useBake.ts';
@@ -80,8 +81,12 @@ export default memo(function BakeHistory({ context, bulk, settings }: HistoryPro
   const mostMin = Math.max(1, ...(one?.history.regions.map(({ totalMin }) => totalMin) ?? []));
   const last = passes.at(-1);
   return (
-    <section aria-label="What it goes through" className="mt-6">
-      <h3 className="font-semibold">What {part.name} goes through, bake by bake</h3>
+    <Section
+      id="history"
+      title="What it goes through"
+      says={`What ${part.name} goes through, bake by bake`}
+      startsClosed
+    >
       {passes.length === 0 && <p className="text-quiet">No bake of the route takes it.</p>}
       {says && (
         <p role="alert" className="text-wont">
@@ -146,6 +151,6 @@ export default memo(function BakeHistory({ context, bulk, settings }: HistoryPro
           </div>
         </>
       )}
-    </section>
+    </Section>
   );
 });

@@ -9,6 +9,7 @@ import { FigureRow } from '../../parts/FigureRow.tsx';
 import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';
 import { OUTCOME_SAYS } from '../../parts/outcomes.ts';
+import { Section } from '../../parts/Sections.tsx';
 import { useSizeMm } from '../../parts/useSize.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
@@ -111,14 +112,15 @@ function PastTrouble({ context, bulk }: { readonly context: PartFacts; readonly 
   const entry = piece.log.findLast((one) => one.part === part.id && one.bake && one.bake.outcome !== 'good');
   if (!entry?.bake) return null;
   return (
-    <section aria-label="A bake that went wrong" className="mt-6">
-      <h3 className="font-semibold">
-        {entry.at.slice(0, 10)}: {part.name} {OUTCOME_SAYS[entry.bake.outcome]}
-      </h3>
+    <Section
+      id="trouble"
+      title="A bake that went wrong"
+      says={`${entry.at.slice(0, 10)}: ${part.name} ${OUTCOME_SAYS[entry.bake.outcome]}`}
+    >
       <Suspense fallback={null}>
         <Doctor context={context} bulk={bulk} record={entry.bake} />
       </Suspense>
-    </section>
+    </Section>
   );
 }
 
@@ -137,20 +139,18 @@ export default function BakeLens() {
       middle={
         <>
           <LiveBake />
-          <div className="mb-2 flex items-baseline gap-4">
-            <h3 className="font-semibold">Everything in one load</h3>
-            {card[0] && <PrintCard />}
-          </div>
-          {card[0] ? (
-            <BakeCard figures={card} />
-          ) : (
-            <p className="text-quiet">
-              Nothing here is baked: no part is of a clay that goes in the oven. Add one at Size, or choose
-              its clay at Bulk.
-            </p>
-          )}
-          {part && <Baked />}
-          <PartsTable />
+          <Section id="card" title="Everything in one load" beside={card[0] && <PrintCard />}>
+            {card[0] ? (
+              <BakeCard figures={card} />
+            ) : (
+              <p className="text-quiet">
+                Nothing here is baked: no part is of a clay that goes in the oven. Add one at Size, or choose
+                its clay at Bulk.
+              </p>
+            )}
+            {part && <Baked />}
+            <PartsTable />
+          </Section>
           <Suspense fallback={null}>
             <Loads />
           </Suspense>

@@ -10,6 +10,7 @@ import { sourced, type Verdict } from '@every-inch/core/reckoning';
 import { idleSteps } from '@every-inch/core/route';
 import { useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { useAllFacts, useBakes, useFind, useRouteFacts } from '../../spine/hooks.ts';
 import { edit, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
@@ -131,27 +132,29 @@ export default function Loads() {
   const count = all.reduce((sum, { plan: each }) => sum + each.loads.length, 0);
   const minutes = plan.loads.reduce((sum, load) => sum + load.minutes, 0);
   return (
-    <section aria-label="Loads" className="mt-6">
-      <div className="flex flex-wrap items-end gap-x-4">
-        <h3 className="pb-1 font-semibold">
-          {plan.loads.length === 1 ? 'One load takes it all' : `${plan.loads.length} loads of the oven`},{' '}
-          {Math.round(minutes)} min of heat
-        </h3>
-        {all.length > 1 && (
-          <Choice
-            label="Bake of the route"
-            value={bake.step.id}
-            options={all.map(({ bake: { step, number } }) => ({
-              value: step.id,
-              says: `${number}. ${step.title}`,
-            }))}
-            onChoose={setChosen}
-          />
-        )}
-        <span className="pb-1 text-quiet">
-          {count} {count === 1 ? 'load' : 'loads'}, {Math.round(totalMinutes(all))} min in all
-        </span>
-      </div>
+    <Section
+      id="loads"
+      title="Loads"
+      says={`${plan.loads.length === 1 ? 'One load takes it all' : `${plan.loads.length} loads of the oven`}, ${Math.round(minutes)} min of heat`}
+      beside={
+        <>
+          {all.length > 1 && (
+            <Choice
+              label="Bake of the route"
+              value={bake.step.id}
+              options={all.map(({ bake: { step, number } }) => ({
+                value: step.id,
+                says: `${number}. ${step.title}`,
+              }))}
+              onChoose={setChosen}
+            />
+          )}
+          <span className="text-quiet">
+            {count} {count === 1 ? 'load' : 'loads'}, {Math.round(totalMinutes(all))} min in all
+          </span>
+        </>
+      }
+    >
       <p className="text-[13px] text-quiet">
         {plan.atLeast === plan.loads.length
           ? 'Fewer there cannot be.'
@@ -171,6 +174,6 @@ export default function Loads() {
           oven at Size for where to part it.
         </p>
       )}
-    </section>
+    </Section>
   );
 }

@@ -12,6 +12,7 @@ import { sourced } from '@every-inch/core/reckoning';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { useFind, useTold } from '../../spine/hooks.ts';
 import { useOpenPiece } from '../../state/store.ts';
 import { useBake } from '../../workers/useBake.ts';
@@ -78,36 +79,35 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
   const warmMin = rules
     ? (found?.run.points.find(({ coldestC }) => coldestC >= rules.setC - rules.withinC)?.minute ?? null)
     : null;
-  const head = (
-    <div className="flex flex-wrap items-end gap-x-4">
-      <h3 className="pb-1 font-semibold">How heat goes into {part.name}</h3>
-      {at && bakes.length > 1 && (
-        <Choice
-          label="as it stands at"
-          value={at.step.id}
-          options={bakes.map(({ bake: { step, number } }) => ({
-            value: step.id,
-            says: `${number}. ${step.title}`,
-          }))}
-          onChoose={setChosen}
-        />
-      )}
-    </div>
-  );
+  const section = {
+    id: 'simulated',
+    title: 'Bake worked through',
+    says: `How heat goes into ${part.name}`,
+    edits: ['oven'],
+    beside: at && bakes.length > 1 && (
+      <Choice
+        label="as it stands at"
+        value={at.step.id}
+        options={bakes.map(({ bake: { step, number } }) => ({
+          value: step.id,
+          says: `${number}. ${step.title}`,
+        }))}
+        onChoose={setChosen}
+      />
+    ),
+  };
   if (!rules)
     return (
-      <section aria-label="Bake worked through" className="mt-6">
-        {head}
+      <Section {...section}>
         <p className="text-quiet">
           {at
             ? `At ${at.step.title} there is no clay on ${part.name} yet.`
             : `Nothing in ${part.name} is baked.`}
         </p>
-      </section>
+      </Section>
     );
   return (
-    <section aria-label="Bake worked through" className="mt-6">
-      {head}
+    <Section {...section}>
       <OvenSettings
         settings={settings}
         usualDialC={usualDialC}
@@ -185,6 +185,6 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
       <Suspense fallback={null}>
         <BakeHistory context={context} bulk={bulk} settings={settings} />
       </Suspense>
-    </section>
+    </Section>
   );
 }

@@ -7,6 +7,7 @@ import { FigureRow } from '../../parts/FigureRow.tsx';
 import { useLensKey } from '../../parts/keys.ts';
 import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { PagesView } from '../../parts/PagesView.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { askOnce, useAsk, useFiguresOf } from '../../spine/hooks.ts';
 import { useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { workshopChanged } from '../../state/workshopSlice.ts';
@@ -68,27 +69,34 @@ export default function BenchLens() {
       middle={
         <>
           <RouteList />
-          <div className="mt-6 mb-3 flex flex-wrap items-end gap-4">
-            <h3 className="font-semibold">Bench sheet</h3>
-            <Choice
-              label="Paper"
-              value={paper}
-              options={(Object.keys(PAPERS) as Paper[]).map((value) => ({ value, says: value }))}
-              onChoose={(value) => dispatch(workshopChanged({ paper: value }))}
-            />
-            <span className="pb-1 text-quiet">
-              {pages.length} {pages.length === 1 ? 'page' : 'pages'}; every part at the size of the clay
-            </span>
-            <span className="ml-auto">
-              <SavePdf />
-            </span>
-          </div>
-          {says && (
-            <p role="alert" className="border border-wont p-2 text-wont">
-              {says}
-            </p>
-          )}
-          <PagesView pages={pages} of="bench sheet" />
+          <Section
+            id="sheet"
+            title="Bench sheet"
+            beside={
+              <>
+                <Choice
+                  hideLabel
+                  label="Paper"
+                  value={paper}
+                  options={(Object.keys(PAPERS) as Paper[]).map((value) => ({ value, says: value }))}
+                  onChoose={(value) => dispatch(workshopChanged({ paper: value }))}
+                />
+                <span className="text-quiet">
+                  {pages.length} {pages.length === 1 ? 'page' : 'pages'}; every part at the size of the clay
+                </span>
+                <span className="ml-auto">
+                  <SavePdf />
+                </span>
+              </>
+            }
+          >
+            {says && (
+              <p role="alert" className="border border-wont p-2 text-wont">
+                {says}
+              </p>
+            )}
+            <PagesView pages={pages} of="bench sheet" />
+          </Section>
         </>
       }
       reckoning={

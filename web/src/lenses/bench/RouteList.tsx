@@ -11,6 +11,7 @@ import { STEP_KINDS, type StepKind } from '@every-inch/core/piece';
 import { addStep, moveStep, type OrderFault, STEP_TITLES } from '@every-inch/core/route';
 import { useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { WindowList } from '../../parts/WindowList.tsx';
 import { useRouteFacts } from '../../spine/hooks.ts';
 import { RouteAgain } from './RouteAgain.tsx';
@@ -131,17 +132,23 @@ export function RouteList() {
   const { route, isOwn } = useRouteFacts();
   const [open, setOpen] = useState<string | null>(null);
   const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
+  const isLong = route.steps.length > MOST_DRAGGED;
   const done = route.steps.filter((step) => step.done !== null).length;
   return (
-    <section aria-label="Route">
-      <div className="mb-1 flex flex-wrap items-baseline gap-x-4">
-        <h3 className="font-semibold">Route</h3>
-        <span className="text-quiet">
-          {route.steps.length} steps{done > 0 && `, ${done} done`};{' '}
-          {isOwn ? 'your own' : 'as proposed: the first change makes it yours'}
-        </span>
-        <RouteAgain />
-      </div>
+    <Section
+      id="route"
+      title="Route"
+      edits={['route']}
+      beside={
+        <>
+          <span className="text-quiet">
+            {route.steps.length} steps{done > 0 && `, ${done} done`};{' '}
+            {isOwn ? 'your own' : 'as proposed: the first change makes it yours'}
+          </span>
+          <RouteAgain />
+        </>
+      }
+    >
       <div className="flex gap-2 border-b border-ink pr-1 text-right">
         <span className="heading flex-1 pl-16 text-left">step</span>
         <span className="heading w-16">hands</span>
@@ -150,16 +157,16 @@ export function RouteList() {
       {route.steps.length === 0 && <FirstStep />}
       <div
         ref={setScroller}
-        // biome-ignore lint/a11y/noNoninteractiveTabindex: a panel that scrolls must be reachable by keyboard
-        tabIndex={0}
-        className="max-h-[58vh] overflow-y-auto"
+        // A route of hundreds of steps is drawn only where it is in sight, and scrolls for itself.
+        tabIndex={isLong ? 0 : undefined}
+        className={isLong ? 'max-h-[70vh] overflow-y-auto' : undefined}
       >
-        {route.steps.length <= MOST_DRAGGED ? (
+        {!isLong ? (
           <DraggedRows open={open} onOpen={setOpen} />
         ) : (
           <WindowRows open={open} onOpen={setOpen} scroller={scroller} />
         )}
       </div>
-    </section>
+    </Section>
   );
 }

@@ -39,7 +39,7 @@ export function BendingSheet({ context }: BendingProps) {
     );
   };
   return (
-    <section aria-label="Bending drawing" className="mt-4">
+    <div className="mt-1">
       <div className="flex flex-wrap gap-2">
         <button type="button" className="press" onClick={() => void savePdf()}>
           Save the bending drawing as PDF
@@ -63,6 +63,6 @@ export function BendingSheet({ context }: BendingProps) {
           <PagesView pages={pages} of="bending drawing" />
         </div>
       )}
-    </section>
+    </div>
   );
 }

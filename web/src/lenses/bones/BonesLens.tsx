@@ -7,6 +7,7 @@ import { DrawingView } from '../../parts/DrawingView.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { useLensKey } from '../../parts/keys.ts';
 import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { ASSUMED_PX_PER_MM, useTrueSize } from '../../parts/screenScale.ts';
 import { TrueSize } from '../../parts/TrueSize.tsx';
 import { useSizeMm } from '../../parts/useSize.ts';
@@ -58,7 +59,7 @@ function Skeleton({ context, isSagging, solid, pxPerMm }: SkeletonProps) {
   return (
     <div
       ref={ref}
-      className={`flex h-[min(380px,46vh)] min-h-56 justify-around overflow-auto ${pxPerMm === null ? 'items-end' : 'items-start'}`}
+      className={`flex h-(--room) min-h-56 justify-around overflow-auto ${pxPerMm === null ? 'items-end' : 'items-start'}`}
     >
       {views.map(({ view, drawing }) => (
         <DrawingView
@@ -158,11 +159,11 @@ function Upper({ context, bones }: PartProps) {
         </span>
       </div>
       {board === 'draw' && hasDrawn ? (
-        <div className="h-[min(440px,52vh)] min-h-64">
+        <div className="h-(--room) min-h-64">
           <DrawBoard context={context} bones={bones} />
         </div>
       ) : board === 'pose' && 'angles' in part.form ? (
-        <div className="relative h-[min(380px,46vh)] min-h-56">
+        <div className="relative h-(--room) min-h-56">
           <Suspense fallback={<p className="p-4 text-quiet">Laying the joints out …</p>}>
             <PoseBoard context={context} part={{ ...part, form: part.form }} />
           </Suspense>
@@ -183,9 +184,10 @@ function Upper({ context, bones }: PartProps) {
 function PartBonesView({ context, bones }: PartProps) {
   return (
     <>
-      <Upper context={context} bones={bones} />
-      <WireFields context={context} bones={bones} />
-      <RunsTable context={context} bones={bones} />
+      <Section id="wires" title="Wires" edits={['parts.*.wire', 'parts.*.runs']}>
+        <WireFields context={context} bones={bones} />
+        <RunsTable context={context} bones={bones} />
+      </Section>
       {context.part.form.kind === 'tree' && <Branches context={context} bones={bones} />}
     </>
   );
@@ -230,13 +232,27 @@ export default function BonesLens() {
   return (
     <LensLayout
       title="Bones"
+      drawing={
+        context &&
+        own && (
+          <fieldset disabled={readOnly} className="min-w-0">
+            <Upper key={context.part.id} context={context} bones={own} />
+          </fieldset>
+        )
+      }
       middle={
         <fieldset disabled={readOnly} className="min-w-0">
           {context && own ? (
             <>
               <PartBonesView key={context.part.id} context={context} bones={own} />
-              <BendingSheet context={context} />
-              <OtherScales key={`scales of ${context.part.id}`} context={context} />
+              <Section id="bending" title="Bending drawing" startsClosed>
+                <BendingSheet context={context} />
+              </Section>
+              {context.part.sized === 'life' && (
+                <Section id="scales" title="At other scales" startsClosed>
+                  <OtherScales key={`scales of ${context.part.id}`} context={context} />
+                </Section>
+              )}
             </>
           ) : (
             <NoBones context={context} />

@@ -2,6 +2,7 @@ import { type BonesFacts, branchLevels, branchSum, cutWire, wireSays } from '@ev
 import type { PartFacts } from '@every-inch/core/context';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
 import { WirePick } from './WireFields.tsx';
 
@@ -28,8 +29,7 @@ export function Branches({ context, bones }: BranchesProps) {
   const twig = bones.runs.find(({ group }) => group === 'twigs');
   const hasRoots = part.form.kind === 'tree' && part.form.rootsMm > 0;
   return (
-    <section aria-label="Branches" className="mt-4">
-      <h3 className="font-semibold">Branches</h3>
+    <Section id="branches" title="Branches" edits={['parts.*.branches']}>
       <div className="mt-1 flex flex-wrap items-end gap-x-5 gap-y-2">
         <label className="flex items-center gap-1.5 pb-1">
           <input
@@ -105,6 +105,6 @@ export function Branches({ context, bones }: BranchesProps) {
           ))}
         </tbody>
       </table>
-    </section>
+    </Section>
   );
 }

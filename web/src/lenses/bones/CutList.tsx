@@ -9,6 +9,7 @@ import { Choice } from '../../parts/Choice.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { useFiguresOf, usePieceContext, useTold } from '../../spine/hooks.ts';
 import { undone } from '../../state/documentSlice.ts';
 import { edit, editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
@@ -171,8 +172,13 @@ export function CutList() {
       })),
     );
   return (
-    <section aria-label="Cut list" className="mt-6 max-w-4xl">
-      <h3 className="font-semibold">Cut list of the whole piece</h3>
+    <Section
+      id="cut-list"
+      title="Cut list"
+      says="Cut list of the whole piece"
+      edits={['wireStock', 'wireSold']}
+      className="max-w-4xl"
+    >
       {plans.length + faults.length === 0 && <p className="text-quiet">No part wants a wire.</p>}
       {faults.map(({ metal, diameterMm, says }) => (
         <p key={`${metal} ${diameterMm}`} role="alert" className="text-wont">
@@ -194,6 +200,6 @@ export function CutList() {
       <button type="button" className="press-quiet text-fired" onClick={add}>
         + Wire in stock
       </button>
-    </section>
+    </Section>
   );
 }

@@ -4,6 +4,7 @@ import { formatMiniMm, miniMm, parseLength } from '@every-inch/core/units';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
 
@@ -96,8 +97,7 @@ export function Holes({ any }: { readonly any: PartFacts | undefined }) {
   const [fit, setFit] = useState<HoleFit>('free');
   const hole = holeFor(pegMm, fit, drills, any?.own ?? {});
   return (
-    <section aria-label="Holes for pegs" className="mt-6 max-w-4xl">
-      <h3 className="font-semibold">Holes for pegs</h3>
+    <Section id="holes" title="Holes for pegs" edits={['drills']} className="max-w-4xl">
       <Drills />
       <div className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-1">
         <LengthField
@@ -131,6 +131,6 @@ export function Holes({ any }: { readonly any: PartFacts | undefined }) {
         </output>
         <span className="pb-1 text-[12.5px] text-quiet">Start smaller, and try it in a scrap.</span>
       </div>
-    </section>
+    </Section>
   );
 }

@@ -4,6 +4,7 @@ import { type ReactNode, useState } from 'react';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { inches } from '../../parts/lengths.ts';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { Section } from '../../parts/Sections.tsx';
 
 interface RowProps {
   readonly title: string;
@@ -122,14 +123,13 @@ function Gap() {
 /** Lengths of hoops, coils and wraps, and the gap for a joint that is bent later. */
 export function PlainShapes() {
   return (
-    <section aria-label="Hoops, coils, wraps and gaps" className="mt-6 max-w-4xl">
-      <h3 className="font-semibold">Hoops, coils, wraps and gaps</h3>
+    <Section id="shapes" title="Hoops, coils, wraps and gaps" startsClosed className="max-w-4xl">
       <ul className="mt-1">
         <Hoop />
         <Coil />
         <Wrap />
         <Gap />
       </ul>
-    </section>
+    </Section>
   );
 }

@@ -249,7 +249,7 @@ export function RunsTable({ context, bones }: RunsProps) {
     setOpen(null);
   };
   return (
-    <section aria-label="Wires" className="relative mt-3 overflow-x-auto">
+    <div className="relative mt-3 overflow-x-auto">
       <table className="w-full [&_td]:pl-3 [&_th:not(:first-child)]:pl-3">
         <thead>
           <tr className="heading border-b border-ink text-right">
@@ -288,6 +288,6 @@ export function RunsTable({ context, bones }: RunsProps) {
           </button>
         ))}
       </p>
-    </section>
+    </div>
   );
 }

@@ -2,6 +2,7 @@ import { type Addition, DEFAULT_ADDITION, newId } from '@every-inch/core/piece';
 import { formatQuantity } from '@every-inch/core/reckoning';
 import { BinButton } from '../../parts/BinButton.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
@@ -92,8 +93,7 @@ export function Additions() {
   const dispatch = useAppDispatch();
   const { additions } = useOpenPiece();
   return (
-    <section aria-label="Added later" className="mt-5">
-      <h3 className="font-semibold">Added later</h3>
+    <Section id="additions" title="Added later" edits={['additions']}>
       <p className="text-[13px] text-quiet">
         Write a wish down first: what it takes is seen before it is taken on.
       </p>
@@ -142,6 +142,6 @@ export function Additions() {
       >
         + An addition
       </button>
-    </section>
+    </Section>
   );
 }

@@ -6,6 +6,7 @@ import { Fits } from '../../parts/Fits.tsx';
 import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { useFigure, useFiguresOf } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
@@ -97,8 +98,7 @@ function SchoolChoices() {
   const dispatch = useAppDispatch();
   const { schools } = useOpenPiece().brief;
   return (
-    <div className="mt-5">
-      <h3 className="font-semibold">Schools</h3>
+    <Section id="schools" title="Ways of working" edits={['brief.schools']}>
       <p className="text-[13px] text-quiet">Where makers disagree. Both ways work; each costs something.</p>
       {SCHOOLS.map(({ key, title, ways }) => (
         <fieldset
@@ -124,7 +124,7 @@ function SchoolChoices() {
           </div>
         </fieldset>
       ))}
-    </div>
+    </Section>
   );
 }
 
@@ -143,7 +143,7 @@ export default function BriefLens() {
       title="Brief"
       middle={
         <fieldset disabled={readOnly} className="min-w-0 max-w-4xl">
-          <div className="mb-4">
+          <Section id="brief" title="The brief" edits={['brief', 'name']}>
             <TextField
               long
               label="What is to be made"
@@ -151,13 +151,15 @@ export default function BriefLens() {
               placeholder="One or two lines: the subject, the moment, what must be seen."
               onText={(text) => set('note', text, 'what is to be made')}
             />
-          </div>
-          <Fields />
+            <div className="mt-3">
+              <Fields />
+            </div>
+          </Section>
           <References />
           <Features />
-          <div className="mt-5">
+          <Section id="fits" title="Fits" startsClosed edits={['fits']}>
             <Fits />
-          </div>
+          </Section>
           <Decisions />
           <Additions />
           <ClayChooser />

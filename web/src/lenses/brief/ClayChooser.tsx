@@ -12,6 +12,7 @@ import {
 } from '@every-inch/core/piece';
 import { useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { usePartFacts } from '../../spine/hooks.ts';
 import { edit, editAt, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 
@@ -98,8 +99,7 @@ function ChooserFor({ context }: { readonly context: PartFacts }) {
       }),
     );
   return (
-    <section aria-label="Which clay" className="mt-5">
-      <h3 className="font-semibold">Which clay for {part.name}</h3>
+    <Section id="clay" title="Which clay" says={`Which clay for ${part.name}`} startsClosed>
       <div className="mt-1 flex flex-wrap gap-x-4">
         <span className="heading self-center">asks besides for</span>
         {CLAY_WISHES.map((wish) => (
@@ -138,7 +138,7 @@ function ChooserFor({ context }: { readonly context: PartFacts }) {
         {isAll ? 'only the first few' : `all ${choices.length}, and why not`}
       </button>
       {first && <Mixed key={used[0] ?? first.family} first={used[0] ?? first.family} />}
-    </section>
+    </Section>
   );
 }
 

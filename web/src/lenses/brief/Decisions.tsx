@@ -9,6 +9,7 @@ import {
 import { Popover } from 'radix-ui';
 import { BinButton } from '../../parts/BinButton.tsx';
 import { Choice } from '../../parts/Choice.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
@@ -164,8 +165,7 @@ export function Decisions() {
       })),
     );
   return (
-    <section aria-label="Decisions" className="mt-5">
-      <h3 className="font-semibold">Decisions</h3>
+    <Section id="decisions" title="Decisions" edits={['decisions']}>
       <p className="text-[13px] text-quiet">
         What a hand holds, which way the base faces, whether a light comes out again: settled before a step
         makes it dear.
@@ -178,6 +178,6 @@ export function Decisions() {
       <button type="button" className="press-quiet text-fired" onClick={add}>
         + A decision
       </button>
-    </section>
+    </Section>
   );
 }

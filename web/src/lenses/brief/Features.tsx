@@ -3,6 +3,7 @@ import type { Feature, Part } from '@every-inch/core/piece';
 import { Check } from 'lucide-react';
 import { BinButton } from '../../parts/BinButton.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { editAt, selectPart, useAppDispatch, useAppSelector } from '../../state/store.ts';
 
@@ -88,8 +89,12 @@ function FeaturesOf({ part }: { readonly part: Part }) {
     dispatch(editAt(`${label} of ${part.name}`, ['parts', part.id, 'features'], next));
   const usual = usualFeatures(part.form).filter(({ name }) => features.every((one) => one.name !== name));
   return (
-    <section aria-label="Features to count" className="mt-5">
-      <h3 className="font-semibold">To be counted on {part.name}</h3>
+    <Section
+      id="features"
+      title="Features to count"
+      says={`To be counted on ${part.name}`}
+      edits={['parts.*.features']}
+    >
       <p className="text-[13px] text-quiet">
         What there must be so many of. What is missing is named before the part bakes.
       </p>
@@ -133,7 +138,7 @@ function FeaturesOf({ part }: { readonly part: Part }) {
           </button>
         )}
       </div>
-    </section>
+    </Section>
   );
 }
 

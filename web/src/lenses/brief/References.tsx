@@ -1,5 +1,6 @@
 import type { Reference } from '@every-inch/core/piece';
 import { AddReference } from '../../parts/AddReference.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { usePicture } from '../../parts/usePicture.ts';
 import { editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
@@ -40,8 +41,7 @@ function ReferenceCard({ reference }: { readonly reference: Reference }) {
 export function References() {
   const { references } = useOpenPiece();
   return (
-    <section aria-label="Pictures to work from" className="mt-5">
-      <h3 className="font-semibold">Pictures to work from</h3>
+    <Section id="references" title="Pictures to work from" edits={['references']}>
       <p className="mb-1 text-[13px] text-quiet">
         They stay in this browser and in exported files; in Size, lengths are taken off them.
       </p>
@@ -53,6 +53,6 @@ export function References() {
         </ul>
       )}
       <AddReference />
-    </section>
+    </Section>
   );
 }

@@ -6,6 +6,7 @@ import { DrawingView } from '../../parts/DrawingView.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { useLensKey } from '../../parts/keys.ts';
 import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { useSizeMm } from '../../parts/useSize.ts';
 import { useAsk, useFigure, useFiguresOf, usePartFacts, useTold } from '../../spine/hooks.ts';
 import { selectPart, useAppSelector, useOpenPiece } from '../../state/store.ts';
@@ -34,7 +35,7 @@ const CORE_SWATCH: Readonly<Record<CoreKind, string>> = {
   'air-dry': 'bg-cured',
 };
 
-function Section() {
+function SectionDrawing() {
   const part = useAppSelector(selectPart);
   const own = useTold('bulk.part', part?.id ?? null);
   const armature = useTold('bones.part', part?.id ?? null);
@@ -66,7 +67,7 @@ function Section() {
           <span aria-hidden className="inline-block size-3 rounded-full border border-fired" /> thickest clay
         </span>
       </div>
-      <div ref={ref} className="h-[min(340px,44vh)] min-h-56">
+      <div ref={ref} className="h-(--room) min-h-56">
         {drawing && (
           <DrawingView drawing={drawing} label={`Section through ${part?.name}`} className="size-full" />
         )}
@@ -96,7 +97,7 @@ function Space({ context }: { readonly context: PartFacts }) {
     [context, armature, shrink],
   );
   return (
-    <div className="h-[min(440px,56vh)] min-h-72">
+    <div className="h-(--room) min-h-72">
       <SolidView context={context} wires={wires} startsAt="core" />
     </div>
   );
@@ -130,7 +131,7 @@ function Upper() {
           ))}
         </fieldset>
       )}
-      {shown === 'section' && <Section />}
+      {shown === 'section' && <SectionDrawing />}
       {context && shown !== 'section' && (
         <Suspense fallback={<p className="p-4 text-quiet">Looking into the clay …</p>}>
           {shown === 'thickness' ? <Thickness context={context} /> : <Space context={context} />}
@@ -151,38 +152,40 @@ export default function BulkLens() {
   return (
     <LensLayout
       title="Bulk"
+      drawing={
+        part ? (
+          <Upper key={part.id} />
+        ) : (
+          <p className="my-10 text-center text-quiet">Add a part at Size first; its section is drawn here.</p>
+        )
+      }
       middle={
-        <>
-          {part ? (
-            <Upper key={part.id} />
-          ) : (
-            <p className="mt-10 text-center text-quiet">
-              Add a part at Size first; its section is drawn here.
-            </p>
+        <fieldset disabled={readOnly} className="min-w-0">
+          {part && (
+            <Section id="core" title="Core and clay" edits={['parts.*.core', 'parts.*.mix']}>
+              <BulkFields part={part} />
+            </Section>
           )}
-          <fieldset disabled={readOnly} className="mt-3 min-w-0 border-t border-hair pt-3">
-            {part && <BulkFields part={part} />}
-            {context && context.shape.regions.length > 1 && <Regions context={context} />}
-            {context?.part.form.kind === 'panels' && (
-              <Suspense fallback={null}>
-                <Panels context={context} />
-              </Suspense>
-            )}
-            <ClayTable />
+          {context && context.shape.regions.length > 1 && <Regions context={context} />}
+          {context?.part.form.kind === 'panels' && (
             <Suspense fallback={null}>
-              <ClayBill />
+              <Panels context={context} />
             </Suspense>
-            {context && (
-              <Suspense fallback={null}>
-                <Colours context={context} />
-              </Suspense>
-            )}
-            {context && context.part.mix.length > 0 && <ThinParts context={context} />}
-            {part && <Inserts part={part} />}
-            <Sheets />
-            <SoftnessDoctor />
-          </fieldset>
-        </>
+          )}
+          <ClayTable />
+          <Suspense fallback={null}>
+            <ClayBill />
+          </Suspense>
+          {context && (
+            <Suspense fallback={null}>
+              <Colours context={context} />
+            </Suspense>
+          )}
+          {context && context.part.mix.length > 0 && <ThinParts context={context} />}
+          {part && <Inserts part={part} />}
+          <Sheets />
+          <SoftnessDoctor />
+        </fieldset>
       }
       reckoning={
         <>

@@ -2,6 +2,7 @@ import { BILL_BY, type BillBy, type BilledPart, clayBill } from '@every-inch/cor
 import { useMemo, useState } from 'react';
 import { Bar, BarChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import { Choice } from '../../parts/Choice.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { useAllFacts, useToldOfAll } from '../../spine/hooks.ts';
 import { useOpenPiece } from '../../state/store.ts';
 
@@ -38,16 +39,19 @@ export default function ClayBill() {
     ...Object.fromEntries([...grams].map(([id, g]) => [id, Math.round(g * 10) / 10])),
   }));
   return (
-    <section aria-label="Clay bill" className="mt-6">
-      <div className="flex items-end justify-between gap-3">
-        <h3 className="font-semibold">Clay bill, g with copies and waste</h3>
+    <Section
+      id="bill"
+      title="Clay bill"
+      says="Clay bill, g with copies and waste"
+      beside={
         <Choice
           label="Drawn up by"
           value={by}
           options={BILL_BY.map((value) => ({ value, says: SAYS[value] }))}
           onChoose={setBy}
         />
-      </div>
+      }
+    >
       <div style={{ height: AXIS + BAR * shown.length }} aria-hidden>
         <ResponsiveContainer width="100%" height="100%">
           <BarChart
@@ -123,6 +127,6 @@ export default function ClayBill() {
           </table>
         </div>
       </details>
-    </section>
+    </Section>
   );
 }

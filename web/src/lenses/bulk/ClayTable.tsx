@@ -4,6 +4,7 @@ import { formatQuantity } from '@every-inch/core/reckoning';
 import { celsius, fromFahrenheit, toFahrenheit } from '@every-inch/core/units';
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { Working } from '../../parts/Working.tsx';
 import { useFigure, useFind } from '../../spine/hooks.ts';
@@ -224,8 +225,7 @@ export function ClayTable() {
   const dispatch = useAppDispatch();
   const piece = useOpenPiece();
   return (
-    <section className="mt-4">
-      <h3 className="font-semibold">Clay, all parts</h3>
+    <Section id="clays" title="Clay, all parts" edits={['clays']}>
       <ClayBar />
       <div className="relative overflow-x-auto">
         <table className="mt-1 w-full min-w-[520px]">
@@ -262,6 +262,6 @@ export function ClayTable() {
       >
         + Add a clay
       </button>
-    </section>
+    </Section>
   );
 }

@@ -5,6 +5,7 @@ import type { Clay, MixShare } from '@every-inch/core/piece';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { useId, useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { useFigure } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
 
@@ -166,8 +167,7 @@ export default function Colours({ context }: { readonly context: PartFacts }) {
   const colour = mixedColour(shares.map(({ clay, share }) => ({ colour: clay.colour, parts: share })));
   const grams = taken?.quantity.value ?? 0;
   return (
-    <section aria-label="Colours" className="mt-6 max-w-4xl">
-      <h3 className="font-semibold">Colours of {part.name}</h3>
+    <Section id="colours" title="Colours" says={`Colours of ${part.name}`} startsClosed className="max-w-4xl">
       <p className="mt-1 flex flex-wrap items-center gap-x-3">
         <Swatch colour={colour} says={`${part.name} will be about ${colour}`} />
         <span>
@@ -180,6 +180,6 @@ export default function Colours({ context }: { readonly context: PartFacts }) {
       <Shares context={context} grams={grams} />
       <Steps colour={colour} clays={clays} />
       <Match key={part.id} context={context} colour={colour} />
-    </section>
+    </Section>
   );
 }

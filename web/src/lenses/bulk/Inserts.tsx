@@ -9,6 +9,7 @@ import {
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { StuffFields } from '../../parts/StuffFields.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { useFind } from '../../spine/hooks.ts';
@@ -111,8 +112,12 @@ export function Inserts({ part }: { readonly part: Part }) {
     return `hole ${mouth} mm, ${mm(deep)} mm deep`;
   };
   return (
-    <section aria-label="Let in" className="mt-6">
-      <h3 className="font-semibold">Let into {part.name}: cells, magnets, panes, tubes</h3>
+    <Section
+      id="inserts"
+      title="Let in"
+      says={`Let into ${part.name}: cells, magnets, panes, tubes`}
+      edits={['parts.*.inserts']}
+    >
       <ul>
         {part.inserts.map((insert) => (
           <One
@@ -143,6 +148,6 @@ export function Inserts({ part }: { readonly part: Part }) {
       >
         + Something let in
       </button>
-    </section>
+    </Section>
   );
 }

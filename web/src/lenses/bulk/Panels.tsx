@@ -6,6 +6,7 @@ import { sourced } from '@every-inch/core/reckoning';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { useMemo } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { PrintNet } from './PrintNet.tsx';
 
 const mm = (value: number) => formatMiniMm(miniMm(value));
@@ -46,11 +47,12 @@ export default function Panels({ context }: { readonly context: PartFacts }) {
   if (!found || !drawing) return null;
   const { nest, layers, widthMm } = found;
   return (
-    <section aria-label="Panels" className="mt-6">
-      <div className="flex flex-wrap items-center justify-between gap-3">
-        <h3 className="font-semibold">Panels of {part.name}, cut from sheets</h3>
-        <PrintNet pieces={pieces} name={`${part.name}, panels`} says="Save the net as PDF" />
-      </div>
+    <Section
+      id="panels"
+      title="Panels"
+      says={`Panels of ${part.name}, cut from sheets`}
+      beside={<PrintNet pieces={pieces} name={`${part.name}, panels`} says="Save the net as PDF" />}
+    >
       <p className="text-[13px] text-quiet">
         {nest.sheets.length} {nest.sheets.length === 1 ? 'sheet' : 'sheets'} {mm(widthMm)} mm wide
         {layers &&
@@ -72,6 +74,6 @@ export default function Panels({ context }: { readonly context: PartFacts }) {
         </p>
       )}
       <Joints context={context} />
-    </section>
+    </Section>
   );
 }

@@ -3,6 +3,7 @@ import type { PartFacts } from '@every-inch/core/context';
 import { DEFAULT_REGION, type RegionChoice, type ZoneShare } from '@every-inch/core/piece';
 import { useState } from 'react';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { useTold } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch } from '../../state/store.ts';
@@ -203,9 +204,8 @@ export function Regions({ context }: { readonly context: PartFacts }) {
   const rows = regionRows({ context, bulk: own });
   const { part } = context;
   return (
-    <section aria-label="Regions" className="mt-6">
-      <h3 className="font-semibold">Regions of one {part.name}</h3>
-      <div className="relative max-h-80 overflow-auto">
+    <Section id="regions" title="Regions" says={`Regions of one ${part.name}`} edits={['parts.*.regions']}>
+      <div className="relative overflow-x-auto">
         <table className="mt-1 w-full min-w-[560px]">
           <thead className="sticky top-0 z-10 bg-bench">
             <tr className="heading border-b border-ink text-left">
@@ -236,6 +236,6 @@ export function Regions({ context }: { readonly context: PartFacts }) {
           ))}
         </table>
       </div>
-    </section>
+    </Section>
   );
 }

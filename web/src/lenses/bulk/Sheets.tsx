@@ -18,6 +18,7 @@ import { type ReactNode, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { useTold } from '../../spine/hooks.ts';
 import { editAt, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { PrintNet } from './PrintNet.tsx';
@@ -261,19 +262,23 @@ export function Sheets() {
   return (
     <>
       {part && solid && (
-        <section aria-label="As balls, snakes and sheets" className="mt-6 max-w-4xl">
-          <h3 className="font-semibold">Clay of one {part.name}, as balls, snakes and sheets</h3>
+        <Section
+          id="shapes"
+          title="As balls, snakes and sheets"
+          says={`Clay of one ${part.name}, as balls, snakes and sheets`}
+          startsClosed
+          className="max-w-4xl"
+        >
           <AsShapes volumeMm3={solid.quantity.value * 1000} settings={settings} />
-        </section>
+        </Section>
       )}
-      <section aria-label="Roller and sheets" className="mt-6 max-w-4xl">
-        <h3 className="font-semibold">Roller and sheets</h3>
+      <Section id="roller" title="Roller and sheets" startsClosed className="max-w-4xl">
         <p className="text-[13px] text-quiet">
           Roll a strip at a few settings, measure each, and the others follow. Empty it to go back.
         </p>
         <Roller settings={settings} />
         <FromSheets settings={settings} own={own} />
-      </section>
+      </Section>
     </>
   );
 }

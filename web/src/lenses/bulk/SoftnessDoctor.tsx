@@ -1,14 +1,14 @@
 import { SOFTNESS } from '@every-inch/core/handbook';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
+import { Section } from '../../parts/Sections.tsx';
 
 /** What to do about clay that misbehaves, in the order it is tried. */
 export function SoftnessDoctor() {
   const [id, setId] = useState(SOFTNESS[0]?.id ?? '');
   const row = SOFTNESS.find((one) => one.id === id);
   return (
-    <section aria-label="Clay that misbehaves" className="mt-6 max-w-4xl">
-      <h3 className="font-semibold">Clay that misbehaves</h3>
+    <Section id="softness" title="Clay that misbehaves" startsClosed className="max-w-4xl">
       <Choice
         label="What it does"
         value={id}
@@ -28,6 +28,6 @@ export function SoftnessDoctor() {
           </ol>
         </>
       )}
-    </section>
+    </Section>
   );
 }

@@ -251,7 +251,7 @@ export default function Thickness({ context }: { readonly context: PartFacts }) 
           </span>
         </label>
       </div>
-      <div className="mt-2 flex h-[min(380px,46vh)] justify-center gap-3">
+      <div className="mt-2 flex h-(--room) justify-center gap-3">
         <PlaneKey
           context={context}
           plane={plane}

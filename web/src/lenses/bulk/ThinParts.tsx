@@ -1,5 +1,6 @@
 import type { PartFacts } from '@every-inch/core/context';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
+import { Section } from '../../parts/Sections.tsx';
 import { useTold } from '../../spine/hooks.ts';
 
 const mm = (value: number) => formatMiniMm(miniMm(value));
@@ -9,8 +10,7 @@ export function ThinParts({ context }: { readonly context: PartFacts }) {
   const limbs = useTold('bones.thin', context.part.id) ?? [];
   if (limbs.length === 0) return null;
   return (
-    <section aria-label="Thin parts" className="mt-6 max-w-2xl">
-      <h3 className="font-semibold">Thin and protruding</h3>
+    <Section id="thin" title="Thin parts" says="Thin and protruding" className="max-w-2xl">
       <table className="mt-1 w-full">
         <thead>
           <tr className="heading border-b border-ink text-right">
@@ -35,6 +35,6 @@ export function ThinParts({ context }: { readonly context: PartFacts }) {
           ))}
         </tbody>
       </table>
-    </section>
+    </Section>
   );
 }

@@ -116,10 +116,7 @@ export function LineUp() {
           </span>
         )}
       </div>
-      <div
-        ref={ref}
-        className={`relative ${scene === 'picture' ? 'h-[min(560px,66vh)] max-md:h-auto' : 'h-[min(330px,42vh)]'} min-h-56`}
-      >
+      <div ref={ref} className={`relative h-(--room) min-h-56 ${scene === 'picture' ? 'max-md:h-auto' : ''}`}>
         {scene === 'pose' && part && context && 'angles' in part.form && (
           <Suspense fallback={<p className="p-4 text-quiet">Laying the joints out …</p>}>
             <PoseBoard key={part.id} context={context} part={{ ...part, form: part.form }} />

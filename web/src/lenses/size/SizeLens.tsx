@@ -3,10 +3,11 @@ import { poseOf } from '@every-inch/core/form';
 import type { Part } from '@every-inch/core/piece';
 import { toReal } from '@every-inch/core/scale';
 import { formatRealMetric, miniMm } from '@every-inch/core/units';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense } from 'react';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';
+import { Section } from '../../parts/Sections.tsx';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
 import {
   useFigure,
@@ -106,45 +107,6 @@ function FormTables({ part, context }: FormTablesProps) {
   return <FormPoints form={form} onForm={(next, label) => set('form', next, label)} />;
 }
 
-/** What is shown under the drawing. */
-const SHEETS = [
-  ['part', 'The part'],
-  ['fits', 'Fits and base'],
-  ['reads', 'Reads as'],
-  ['seen', 'Seen'],
-  ['print', 'Print'],
-] as const;
-type Sheet = (typeof SHEETS)[number][0];
-
-/** Under the drawing: the selected part with its measures, what found things read as, or templates to print. */
-function Below() {
-  const [sheet, setSheet] = useState<Sheet>('part');
-  return (
-    <div className="mt-3 border-t border-hair pt-2">
-      <div className="-ml-1.5 mb-2 flex gap-2">
-        {SHEETS.map(([name, says]) => (
-          <button
-            key={name}
-            type="button"
-            className={`press-quiet ${sheet === name ? 'font-semibold' : 'text-quiet'}`}
-            aria-pressed={sheet === name}
-            onClick={() => setSheet(name)}
-          >
-            {says}
-          </button>
-        ))}
-      </div>
-      <Suspense fallback={<p className="text-quiet">Opening …</p>}>
-        {sheet === 'part' && <PartSheet />}
-        {sheet === 'fits' && <FitSheet />}
-        {sheet === 'reads' && <ReadsAs />}
-        {sheet === 'seen' && <SeenSheet />}
-        {sheet === 'print' && <PrintSheet />}
-      </Suspense>
-    </div>
-  );
-}
-
 /** The selected part: what it is, its measures, and what it is made of. */
 function PartSheet() {
   const part = useAppSelector(selectPart);
@@ -195,13 +157,35 @@ export default function SizeLens() {
   return (
     <LensLayout
       title="Size"
+      drawing={piece.parts.length > 0 && <LineUp />}
       middle={
         piece.parts.length === 0 ? (
           <Empty />
         ) : (
           <>
-            <LineUp />
-            <Below />
+            <Section id="part" title="The part" edits={['parts']}>
+              <PartSheet />
+            </Section>
+            <Section id="fits" title="Fits and base" startsClosed edits={['fits']}>
+              <Suspense fallback={<p className="text-quiet">Opening …</p>}>
+                <FitSheet />
+              </Suspense>
+            </Section>
+            <Section id="reads" title="Reads as" startsClosed edits={['found']}>
+              <Suspense fallback={<p className="text-quiet">Opening …</p>}>
+                <ReadsAs />
+              </Suspense>
+            </Section>
+            <Section id="seen" title="Seen" startsClosed>
+              <Suspense fallback={<p className="text-quiet">Opening …</p>}>
+                <SeenSheet />
+              </Suspense>
+            </Section>
+            <Section id="print" title="Print" startsClosed>
+              <Suspense fallback={<p className="text-quiet">Opening …</p>}>
+                <PrintSheet />
+              </Suspense>
+            </Section>
           </>
         )
       }
