@@ -1,5 +1,7 @@
+import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { lowWaterFerry, tollFrogs } from '@every-inch/core/demo';
+import { PIECE_VERSION } from '@every-inch/core/piece';
 import { readPiece, writePiece } from '@every-inch/core/piece/file';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import addFormats from 'ajv-formats';
@@ -15,6 +17,17 @@ describe('the committed pages', () => {
   it('are what `npm run docs` writes now', () => {
     expect(JSON.parse(page('piece.schema.json'))).toEqual(pieceSchema());
     expect(page('reckonings.md')).toBe(reckoningsPage());
+  });
+
+  it('a record has not changed its shape without a version of its own', () => {
+    const shapes: Record<string, string> = JSON.parse(
+      readFileSync(new URL('../core/src/piece/fixtures/shapes.json', import.meta.url), 'utf8'),
+    );
+    const now = createHash('sha256').update(JSON.stringify(pieceSchema())).digest('hex');
+    expect(
+      shapes[PIECE_VERSION],
+      'the shape of the document has changed: keep a file of the old shape under core/src/piece/fixtures, raise PIECE_VERSION, write its migration, and put the new sum into shapes.json',
+    ).toBe(now);
   });
 
   it('hold an example that opens whole', () => {

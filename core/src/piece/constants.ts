@@ -3,7 +3,7 @@ import { CORE_KINDS } from '../handbook/index.ts';
 /** Stamp of a piece's file. */
 export const PIECE_FORMAT = 'every-inch/piece';
 /** Version this program writes. */
-export const PIECE_VERSION = 1;
+export const PIECE_VERSION = 2;
 
 export const PURPOSES = ['display', 'handled', 'filmed', 'worn', 'given'] as const;
 export type Purpose = (typeof PURPOSES)[number];

@@ -8,12 +8,10 @@ import {
   IsDefined,
   IsHexColor,
   IsIn,
-  IsInt,
   IsISO8601,
   IsNumber,
   IsObject,
   IsOptional,
-  IsPositive,
   IsString,
   Matches,
   Max,
@@ -33,6 +31,7 @@ import {
   type WireSystem,
 } from '../handbook/index.ts';
 import type { Datum, FigureScale, RatioScale, Scale } from '../scale/index.ts';
+import { Amount } from './amount.ts';
 import {
   CLAY_WISHES,
   CLOSING_STEPS,
@@ -57,6 +56,7 @@ import { Fit, FitOpening } from './fitData.ts';
 import { FORM_CLASSES, PersonFormData } from './forms.ts';
 import { type ClayId, type EntryId, ID_PATTERN, type PartId, type PictureId, type PieceId } from './ids.ts';
 import { CoreChoice, Insert, MixShare, RegionChoice, ZoneShare } from './inside.ts';
+import { LIMITS } from './limits.ts';
 import { KnownLength, KnownRectangle, Reference, Spot, Taking } from './pictureData.ts';
 import { OvenPlace, Route, RouteStep, StepRelation } from './routeData.ts';
 import { BranchPlan, RunChoice, WireChoice, WirePlace, WireStock } from './wires.ts';
@@ -91,14 +91,14 @@ const NOTE_LENGTH = 20_000;
 
 export class RatioScaleData implements RatioScale {
   @Equals('ratio') kind!: 'ratio';
-  @IsNumber(FINITE) @Min(0.1) ratio!: number;
+  @Amount(LIMITS.ratioScale.ratio) ratio!: number;
 }
 
 export class FigureScaleData implements FigureScale {
   @Equals('figure') kind!: 'figure';
-  @IsNumber(FINITE) @IsPositive() heightMm!: number;
+  @Amount(LIMITS.figureScale.heightMm) heightMm!: number;
   @IsIn(['eyes', 'crown']) datum!: Datum;
-  @IsNumber(FINITE) @IsPositive() statureMm!: number;
+  @Amount(LIMITS.figureScale.statureMm) statureMm!: number;
   @IsBoolean() heroic!: boolean;
 }
 
@@ -119,8 +119,8 @@ export class Schools {
 export class Brief {
   @IsIn(PURPOSES) purpose!: Purpose;
   @IsOptional() @IsISO8601({ strict: true }) due!: string | null;
-  @IsOptional() @IsNumber(FINITE) @Min(0) @Max(24) hoursPerDay!: number | null;
-  @IsOptional() @IsNumber(FINITE) @Min(0) budget!: number | null;
+  @IsOptional() @Amount(LIMITS.brief.hoursPerDay) hoursPerDay!: number | null;
+  @IsOptional() @Amount(LIMITS.brief.budget) budget!: number | null;
   @IsString() @MaxLength(8) currency!: string;
   @IsString() @MaxLength(NAME_LENGTH) handledBy!: string;
   @IsIn(VIEWPOINTS) seenFrom!: Viewpoint;
@@ -130,11 +130,11 @@ export class Brief {
 
 /** What the packet says; it wins over the handbook. */
 export class Packet {
-  @IsNumber(FINITE) @Min(40) @Max(200) lowC!: number;
-  @IsNumber(FINITE) @Min(40) @Max(200) highC!: number;
+  @Amount(LIMITS.packet.lowC) lowC!: number;
+  @Amount(LIMITS.packet.highC) highC!: number;
   /** For each 6 mm of thickness. */
-  @IsNumber(FINITE) @IsPositive() @Max(600) lowMinutes!: number;
-  @IsNumber(FINITE) @IsPositive() @Max(600) highMinutes!: number;
+  @Amount(LIMITS.packet.lowMinutes) lowMinutes!: number;
+  @Amount(LIMITS.packet.highMinutes) highMinutes!: number;
 }
 
 const FAMILIES: readonly ClayFamily[] = [
@@ -157,38 +157,38 @@ export class Clay {
   /** `#rrggbb`, as seen raw. */
   @IsHexColor() colour!: string;
   /** Null takes the handbook’s packet. */
-  @IsOptional() @IsNumber(FINITE) @IsPositive() packG!: number | null;
+  @IsOptional() @Amount(LIMITS.clay.packG) packG!: number | null;
   /** Null when not known: no cost is then reckoned. */
-  @IsOptional() @IsNumber(FINITE) @Min(0) packPrice!: number | null;
+  @IsOptional() @Amount(LIMITS.clay.packPrice) packPrice!: number | null;
   @IsOptional() @ValidateNested() @Type(() => Packet) packet!: Packet | null;
 }
 
 /** Least and most a measure may be in life. */
 export class Bounds {
   @IsString() @MaxLength(60) measure!: string;
-  @IsNumber(FINITE) @IsPositive() lowMm!: number;
-  @IsNumber(FINITE) @IsPositive() highMm!: number;
+  @Amount(LIMITS.bounds.lowMm) lowMm!: number;
+  @Amount(LIMITS.bounds.highMm) highMm!: number;
 }
 
 /** Something of a part that is counted: legs, eyes, teeth. */
 export class Feature {
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
-  @IsInt() @Min(1) @Max(10_000) wanted!: number;
-  @IsInt() @Min(0) @Max(10_000) made!: number;
+  @Amount(LIMITS.feature.wanted) wanted!: number;
+  @Amount(LIMITS.feature.made) made!: number;
 }
 
 /** Two of a kind, measured on the bench. */
 export class Pair {
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
-  @IsOptional() @IsNumber(FINITE) @IsPositive() leftMm!: number | null;
-  @IsOptional() @IsNumber(FINITE) @IsPositive() rightMm!: number | null;
+  @IsOptional() @Amount(LIMITS.pair.leftMm) leftMm!: number | null;
+  @IsOptional() @Amount(LIMITS.pair.rightMm) rightMm!: number | null;
 }
 
 export class Part {
   @Matches(ID_PATTERN) id!: PartId;
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
   @IsOptional() @Matches(ID_PATTERN) parent!: PartId | null;
-  @IsInt() @Min(1) @Max(10_000) count!: number;
+  @Amount(LIMITS.part.count) count!: number;
   /** Whether the form’s lengths are the thing’s in life, or already on the bench (a base, a found object). */
   @IsIn(['life', 'miniature']) sized!: 'life' | 'miniature';
   @IsDefined()
@@ -236,15 +236,15 @@ export class PictureRef {
 export class MadeMeasure {
   @IsString() @MaxLength(60) key!: string;
   /** Miniature mm. */
-  @IsNumber(FINITE) @IsPositive() madeMm!: number;
+  @Amount(LIMITS.madeMeasure.madeMm) madeMm!: number;
 }
 
 export class BakeRecord {
   /** As read from the thermometer, or the dial without one. */
-  @IsNumber(FINITE) @Min(30) @Max(300) temperatureC!: number;
-  @IsNumber(FINITE) @IsPositive() @Max(1440) minutes!: number;
+  @Amount(LIMITS.bakeRecord.temperatureC) temperatureC!: number;
+  @Amount(LIMITS.bakeRecord.minutes) minutes!: number;
   /** Thickest clay, miniature mm. */
-  @IsOptional() @IsNumber(FINITE) @IsPositive() thicknessMm!: number | null;
+  @IsOptional() @Amount(LIMITS.bakeRecord.thicknessMm) thicknessMm!: number | null;
   @IsIn(OUTCOMES) outcome!: Outcome;
 }
 
@@ -280,7 +280,7 @@ export class FoundThing {
   @Matches(ID_PATTERN) id!: string;
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
   /** The size that is looked at, on the bench. */
-  @IsNumber(FINITE) @IsPositive() acrossMm!: number;
+  @Amount(LIMITS.foundThing.acrossMm) acrossMm!: number;
   /** What it is meant to be, as a row of the handbook; null for nothing in particular. */
   @IsOptional() @IsString() @MaxLength(NAME_LENGTH) meant!: string | null;
 }
@@ -290,10 +290,10 @@ export class Addition {
   @Matches(ID_PATTERN) id!: string;
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
   /** At the bench. */
-  @IsNumber(FINITE) @Min(0) @Max(10_000) hours!: number;
-  @IsNumber(FINITE) @Min(0) cost!: number;
+  @Amount(LIMITS.addition.hours) hours!: number;
+  @Amount(LIMITS.addition.cost) cost!: number;
   /** Waited for while it dries or cures. */
-  @IsNumber(FINITE) @Min(0) @Max(1000) waitDays!: number;
+  @Amount(LIMITS.addition.waitDays) waitDays!: number;
   @IsBoolean() accepted!: boolean;
 }
 
@@ -314,9 +314,9 @@ export class Decision {
 /** How the oven is run for this piece. */
 export class BakeSettings {
   /** Null takes what the card says. */
-  @IsOptional() @IsNumber(FINITE) @Min(40) @Max(250) dialC!: number | null;
+  @IsOptional() @Amount(LIMITS.bakeSettings.dialC) dialC!: number | null;
   /** Minutes in it; null holds it until it is cured. */
-  @IsOptional() @IsNumber(FINITE) @IsPositive() @Max(1440) holdMin!: number | null;
+  @IsOptional() @Amount(LIMITS.bakeSettings.holdMin) holdMin!: number | null;
   @IsIn(OVEN_AIRS) air!: OvenAir;
   @IsIn(OVEN_UNDERS) under!: OvenUnder;
   @IsBoolean() preheated!: boolean;

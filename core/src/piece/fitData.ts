@@ -1,17 +1,17 @@
 import 'reflect-metadata';
 import { Type } from 'class-transformer';
-import { IsIn, IsNumber, IsOptional, IsPositive, Matches, ValidateNested } from 'class-validator';
+import { IsIn, IsOptional, Matches, ValidateNested } from 'class-validator';
+import { Amount } from './amount.ts';
 import { FIT_KINDS, type FitKind, OPENING_SHAPES, type OpeningShape } from './constants.ts';
 import { ID_PATTERN, type PartId } from './ids.ts';
-
-const FINITE = { allowInfinity: false, allowNaN: false } as const;
+import { LIMITS } from './limits.ts';
 
 /** A clear opening, in the frame of the part that has it. */
 export class FitOpening {
   @IsIn(OPENING_SHAPES) shape!: OpeningShape;
-  @IsNumber(FINITE) @IsPositive() widthMm!: number;
+  @Amount(LIMITS.fitOpening.widthMm) widthMm!: number;
   /** To the crown of an arch; of no account for a round one. */
-  @IsNumber(FINITE) @IsPositive() heightMm!: number;
+  @Amount(LIMITS.fitOpening.heightMm) heightMm!: number;
 }
 
 /** How two parts go together. */
@@ -25,5 +25,5 @@ export class Fit {
   /** Null takes it from the form of the part that has it, where that has one. */
   @IsOptional() @ValidateNested() @Type(() => FitOpening) opening!: FitOpening | null;
   /** Size across of the part that goes, as measured on the bench, miniature mm; null goes by its form. */
-  @IsOptional() @IsNumber(FINITE) @IsPositive() madeMm!: number | null;
+  @IsOptional() @Amount(LIMITS.fit.madeMm) madeMm!: number | null;
 }

@@ -8,14 +8,9 @@ import {
   IsBoolean,
   IsDefined,
   IsIn,
-  IsInt,
-  IsNumber,
   IsOptional,
-  IsPositive,
   IsString,
-  Max,
   MaxLength,
-  Min,
   ValidateBy,
   ValidateNested,
 } from 'class-validator';
@@ -66,25 +61,8 @@ import {
   ROUND_CRESTS,
   WALL_NAMES,
 } from '../form/index.ts';
-
-const FINITE = { allowInfinity: false, allowNaN: false } as const;
-
-function Length(): PropertyDecorator {
-  return (target, property) => {
-    IsNumber(FINITE)(target, property as string);
-    IsPositive()(target, property as string);
-  };
-}
-
-/** Lengths that may be nought. */
-function LengthOrNone(): PropertyDecorator {
-  return (target, property) => {
-    IsNumber(FINITE)(target, property as string);
-    Min(0)(target, property as string);
-  };
-}
-
-const BUILD = [0.5, 2] as const;
+import { Amount } from './amount.ts';
+import { LIMITS } from './limits.ts';
 
 function isAngles(value: unknown): value is JointAngles {
   if (typeof value !== 'object' || value === null) return false;
@@ -129,18 +107,18 @@ function Locked(): PropertyDecorator {
 }
 
 export class ClothingData implements Clothing {
-  @LengthOrNone() headMm!: number;
-  @LengthOrNone() trunkMm!: number;
-  @LengthOrNone() armsMm!: number;
-  @LengthOrNone() legsMm!: number;
-  @IsOptional() @Length() hemMm!: number | null;
+  @Amount(LIMITS.clothing.headMm) headMm!: number;
+  @Amount(LIMITS.clothing.trunkMm) trunkMm!: number;
+  @Amount(LIMITS.clothing.armsMm) armsMm!: number;
+  @Amount(LIMITS.clothing.legsMm) legsMm!: number;
+  @IsOptional() @Amount(LIMITS.clothing.hemMm) hemMm!: number | null;
 }
 
 export class PersonFormData implements PersonForm {
   @Equals('person') kind!: 'person';
-  @Length() statureMm!: number;
-  @IsOptional() @IsNumber(FINITE) @Min(2) @Max(9) headsTall!: number | null;
-  @IsNumber(FINITE) @Min(BUILD[0]) @Max(BUILD[1]) build!: number;
+  @Amount(LIMITS.personForm.statureMm) statureMm!: number;
+  @IsOptional() @Amount(LIMITS.personForm.headsTall) headsTall!: number | null;
+  @Amount(LIMITS.personForm.build) build!: number;
   @IsIn(choicesOf(PERSON_POSES)) pose!: PersonPose;
   @Angles() angles!: Record<string, JointAngles>;
   @IsDefined() @ValidateNested() @Type(() => ClothingData) clothing!: Clothing;
@@ -149,91 +127,91 @@ export class PersonFormData implements PersonForm {
 
 export class BeastFormData implements BeastForm {
   @Equals('beast') kind!: 'beast';
-  @Length() withersMm!: number;
+  @Amount(LIMITS.beastForm.withersMm) withersMm!: number;
   @IsIn(choicesOf(BEAST_BUILDS)) proportions!: BeastBuild;
-  @IsNumber(FINITE) @Min(BUILD[0]) @Max(BUILD[1]) build!: number;
+  @Amount(LIMITS.beastForm.build) build!: number;
   @IsIn(choicesOf(BEAST_POSES)) pose!: BeastPose;
   @Angles() angles!: Record<string, JointAngles>;
 }
 
 export class BirdFormData implements BirdForm {
   @Equals('bird') kind!: 'bird';
-  @Length() heightMm!: number;
+  @Amount(LIMITS.birdForm.heightMm) heightMm!: number;
   @IsIn(choicesOf(BIRD_BUILDS)) proportions!: BirdBuild;
-  @IsNumber(FINITE) @Min(BUILD[0]) @Max(BUILD[1]) build!: number;
+  @Amount(LIMITS.birdForm.build) build!: number;
   @Angles() angles!: Record<string, JointAngles>;
 }
 
 export class CrawlerFormData implements CrawlerForm {
   @Equals('crawler') kind!: 'crawler';
-  @Length() lengthMm!: number;
-  @IsInt() @Min(1) @Max(6) sections!: number;
-  @IsInt() @Min(0) @Max(12) legPairs!: number;
-  @IsInt() @Min(1) @Max(6) legSegments!: number;
-  @Length() footCircleMm!: number;
-  @Length() bodyHeightMm!: number;
-  @LengthOrNone() feelersMm!: number;
-  @Length() legMm!: number;
+  @Amount(LIMITS.crawlerForm.lengthMm) lengthMm!: number;
+  @Amount(LIMITS.crawlerForm.sections) sections!: number;
+  @Amount(LIMITS.crawlerForm.legPairs) legPairs!: number;
+  @Amount(LIMITS.crawlerForm.legSegments) legSegments!: number;
+  @Amount(LIMITS.crawlerForm.footCircleMm) footCircleMm!: number;
+  @Amount(LIMITS.crawlerForm.bodyHeightMm) bodyHeightMm!: number;
+  @Amount(LIMITS.crawlerForm.feelersMm) feelersMm!: number;
+  @Amount(LIMITS.crawlerForm.legMm) legMm!: number;
 }
 
 export class RoundCreatureFormData implements RoundCreatureForm {
   @Equals('round') kind!: 'round';
-  @Length() heightMm!: number;
-  @Length() widthMm!: number;
+  @Amount(LIMITS.roundCreatureForm.heightMm) heightMm!: number;
+  @Amount(LIMITS.roundCreatureForm.widthMm) widthMm!: number;
   @IsIn(choicesOf(ROUND_CRESTS)) crest!: RoundCrest;
-  @LengthOrNone() armsMm!: number;
-  @LengthOrNone() legsMm!: number;
+  @Amount(LIMITS.roundCreatureForm.armsMm) armsMm!: number;
+  @Amount(LIMITS.roundCreatureForm.legsMm) legsMm!: number;
 }
 
 export class TreeFormData implements TreeForm {
   @Equals('tree') kind!: 'tree';
-  @Length() heightMm!: number;
-  @Length() trunkMm!: number;
-  @Length() spreadMm!: number;
-  @Length() forkMm!: number;
-  @IsInt() @Min(1) @Max(7) forks!: number;
-  @LengthOrNone() rootsMm!: number;
-  @IsInt() @Min(0) seed!: number;
+  @Amount(LIMITS.treeForm.heightMm) heightMm!: number;
+  @Amount(LIMITS.treeForm.trunkMm) trunkMm!: number;
+  @Amount(LIMITS.treeForm.spreadMm) spreadMm!: number;
+  @Amount(LIMITS.treeForm.forkMm) forkMm!: number;
+  @Amount(LIMITS.treeForm.forks) forks!: number;
+  @Amount(LIMITS.treeForm.rootsMm) rootsMm!: number;
+  @Amount(LIMITS.treeForm.seed) seed!: number;
 }
 
 export class BallFormData implements BallForm {
   @Equals('ball') kind!: 'ball';
-  @Length() diameterMm!: number;
+  @Amount(LIMITS.ballForm.diameterMm) diameterMm!: number;
 }
 
 export class RodFormData implements RodForm {
   @Equals('rod') kind!: 'rod';
-  @Length() lengthMm!: number;
-  @Length() startMm!: number;
-  @Length() endMm!: number;
+  @Amount(LIMITS.rodForm.lengthMm) lengthMm!: number;
+  @Amount(LIMITS.rodForm.startMm) startMm!: number;
+  @Amount(LIMITS.rodForm.endMm) endMm!: number;
   @IsBoolean() lying!: boolean;
 }
 
 export class BlockFormData implements BlockForm {
   @Equals('block') kind!: 'block';
-  @Length() widthMm!: number;
-  @Length() heightMm!: number;
-  @Length() depthMm!: number;
+  @Amount(LIMITS.blockForm.widthMm) widthMm!: number;
+  @Amount(LIMITS.blockForm.heightMm) heightMm!: number;
+  @Amount(LIMITS.blockForm.depthMm) depthMm!: number;
 }
 
 export class CylinderFormData implements CylinderForm {
   @Equals('cylinder') kind!: 'cylinder';
-  @Length() heightMm!: number;
-  @Length() bottomMm!: number;
-  @IsNumber(FINITE) @Min(0) topMm!: number;
+  @Amount(LIMITS.cylinderForm.heightMm) heightMm!: number;
+  @Amount(LIMITS.cylinderForm.bottomMm) bottomMm!: number;
+  @Amount(LIMITS.cylinderForm.topMm) topMm!: number;
   @IsBoolean() lying!: boolean;
 }
 
 export class RingFormData implements RingForm {
   @Equals('ring') kind!: 'ring';
-  @Length() acrossMm!: number;
-  @Length() thicknessMm!: number;
+  @Amount(LIMITS.ringForm.acrossMm) acrossMm!: number;
+  @Amount(LIMITS.ringForm.thicknessMm) thicknessMm!: number;
   @IsBoolean() lying!: boolean;
 }
 
 export class ProfilePointData implements ProfilePoint {
-  @IsNumber(FINITE) @Min(0) radiusMm!: number;
-  @IsNumber(FINITE) heightMm!: number;
+  @Amount(LIMITS.profilePoint.radiusMm) radiusMm!: number;
+  @Amount(LIMITS.profilePoint.heightMm) heightMm!: number;
 }
 
 export class TurnedFormData implements TurnedForm {
@@ -249,14 +227,14 @@ export class TurnedFormData implements TurnedForm {
 
 export class WedgeFormData implements WedgeForm {
   @Equals('wedge') kind!: 'wedge';
-  @Length() widthMm!: number;
-  @Length() heightMm!: number;
-  @Length() depthMm!: number;
+  @Amount(LIMITS.wedgeForm.widthMm) widthMm!: number;
+  @Amount(LIMITS.wedgeForm.heightMm) heightMm!: number;
+  @Amount(LIMITS.wedgeForm.depthMm) depthMm!: number;
 }
 
 export class PlanePointData implements PlanePoint {
-  @IsNumber(FINITE) xMm!: number;
-  @IsNumber(FINITE) yMm!: number;
+  @Amount(LIMITS.planePoint.xMm) xMm!: number;
+  @Amount(LIMITS.planePoint.yMm) yMm!: number;
 }
 
 export class ExtrudedFormData implements ExtrudedForm {
@@ -267,13 +245,13 @@ export class ExtrudedFormData implements ExtrudedForm {
   @ValidateNested({ each: true })
   @Type(() => PlanePointData)
   points!: PlanePoint[];
-  @Length() depthMm!: number;
+  @Amount(LIMITS.extrudedForm.depthMm) depthMm!: number;
 }
 
 export class BarPointData implements BarPoint {
-  @IsNumber(FINITE) xMm!: number;
-  @IsNumber(FINITE) yMm!: number;
-  @IsNumber(FINITE) zMm!: number;
+  @Amount(LIMITS.barPoint.xMm) xMm!: number;
+  @Amount(LIMITS.barPoint.yMm) yMm!: number;
+  @Amount(LIMITS.barPoint.zMm) zMm!: number;
 }
 
 export class TubeFormData implements TubeForm {
@@ -284,8 +262,8 @@ export class TubeFormData implements TubeForm {
   @ValidateNested({ each: true })
   @Type(() => BarPointData)
   points!: BarPoint[];
-  @Length() thicknessMm!: number;
-  @Length() endMm!: number;
+  @Amount(LIMITS.tubeForm.thicknessMm) thicknessMm!: number;
+  @Amount(LIMITS.tubeForm.endMm) endMm!: number;
 }
 
 /** Forms that things are built up from, by `kind`. */
@@ -310,12 +288,12 @@ export class BuiltPieceData implements BuiltPiece {
     discriminator: { property: 'kind', subTypes: PLAIN_CLASSES },
   })
   form!: PlainForm;
-  @IsNumber(FINITE) xMm!: number;
-  @IsNumber(FINITE) yMm!: number;
-  @IsNumber(FINITE) zMm!: number;
-  @IsNumber(FINITE) turnDeg!: number;
-  @IsNumber(FINITE) tipDeg!: number;
-  @IsNumber(FINITE) leanDeg!: number;
+  @Amount(LIMITS.builtPiece.xMm) xMm!: number;
+  @Amount(LIMITS.builtPiece.yMm) yMm!: number;
+  @Amount(LIMITS.builtPiece.zMm) zMm!: number;
+  @Amount(LIMITS.builtPiece.turnDeg) turnDeg!: number;
+  @Amount(LIMITS.builtPiece.tipDeg) tipDeg!: number;
+  @Amount(LIMITS.builtPiece.leanDeg) leanDeg!: number;
   @IsBoolean() cut!: boolean;
 }
 
@@ -331,23 +309,23 @@ export class BuiltFormData implements BuiltForm {
 
 export class OpeningData implements Opening {
   @IsIn(choicesOf(WALL_NAMES)) wall!: WallName;
-  @LengthOrNone() fromLeftMm!: number;
-  @LengthOrNone() sillMm!: number;
-  @Length() widthMm!: number;
-  @Length() heightMm!: number;
+  @Amount(LIMITS.opening.fromLeftMm) fromLeftMm!: number;
+  @Amount(LIMITS.opening.sillMm) sillMm!: number;
+  @Amount(LIMITS.opening.widthMm) widthMm!: number;
+  @Amount(LIMITS.opening.heightMm) heightMm!: number;
 }
 
 export class PanelsFormData implements PanelsForm {
   @Equals('panels') kind!: 'panels';
-  @Length() widthMm!: number;
-  @Length() depthMm!: number;
-  @Length() heightMm!: number;
-  @Length() thicknessMm!: number;
+  @Amount(LIMITS.panelsForm.widthMm) widthMm!: number;
+  @Amount(LIMITS.panelsForm.depthMm) depthMm!: number;
+  @Amount(LIMITS.panelsForm.heightMm) heightMm!: number;
+  @Amount(LIMITS.panelsForm.thicknessMm) thicknessMm!: number;
   @IsIn(choicesOf(WALL_NAMES), { each: true }) @ArrayUnique() walls!: WallName[];
   @IsBoolean() floor!: boolean;
   @IsIn(choicesOf(ROOF_KINDS)) roof!: RoofKind;
-  @LengthOrNone() riseMm!: number;
-  @LengthOrNone() eavesMm!: number;
+  @Amount(LIMITS.panelsForm.riseMm) riseMm!: number;
+  @Amount(LIMITS.panelsForm.eavesMm) eavesMm!: number;
   @IsIn(choicesOf(PANEL_JOINTS)) joint!: PanelsForm['joint'];
   @IsArray()
   @ArrayMaxSize(100)
@@ -357,9 +335,9 @@ export class PanelsFormData implements PanelsForm {
 }
 
 export class ExtentData {
-  @Length() x!: number;
-  @Length() y!: number;
-  @Length() z!: number;
+  @Amount(LIMITS.extent.x) x!: number;
+  @Amount(LIMITS.extent.y) y!: number;
+  @Amount(LIMITS.extent.z) z!: number;
 }
 
 /** Longest packed mesh, characters. */
@@ -369,7 +347,7 @@ export class MeshFormData implements MeshForm {
   @Equals('mesh') kind!: 'mesh';
   @IsString() @MaxLength(200) source!: string;
   @IsString() @MaxLength(LONGEST_MESH) data!: string;
-  @Length() unitMm!: number;
+  @Amount(LIMITS.meshForm.unitMm) unitMm!: number;
   @IsDefined() @ValidateNested() @Type(() => ExtentData) extent!: MeshForm['extent'];
   @IsIn(['y', 'z']) upright!: 'y' | 'z';
 }

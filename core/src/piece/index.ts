@@ -6,6 +6,7 @@ export type * from './document.ts';
 export * from './edit.ts';
 export { PieceFileError, type PieceFileFault } from './errors.ts';
 export * from './ids.ts';
+export { LIMITS, type Limit, typedLimits } from './limits.ts';
 export { mixesOf } from './links.ts';
 export { type Problem, type ProblemCode, problemText } from './problems.ts';
 export { type Knot, validatePiece } from './repair.ts';

@@ -5,35 +5,31 @@ import {
   IsArray,
   IsBoolean,
   IsIn,
-  IsInt,
-  IsNumber,
   IsOptional,
-  IsPositive,
   IsString,
   Matches,
-  Max,
   MaxLength,
-  Min,
   MinLength,
   ValidateNested,
 } from 'class-validator';
 import { type CoreKind, STUFF_IDS, type StuffId } from '../handbook/index.ts';
+import { Amount } from './amount.ts';
 import { CORE_CHOICES, INSERT_FITS, INSERT_SHAPES, type InsertFit, type InsertShape } from './constants.ts';
 import { type ClayId, ID_PATTERN } from './ids.ts';
+import { LIMITS } from './limits.ts';
 
-const FINITE = { allowInfinity: false, allowNaN: false } as const;
 const NAME_LENGTH = 200;
 
 /** One clay of a mix, by parts of volume. */
 export class MixShare {
   @Matches(ID_PATTERN) clay!: ClayId;
-  @IsNumber(FINITE) @IsPositive() parts!: number;
+  @Amount(LIMITS.mixShare.parts) parts!: number;
 }
 
 export class CoreChoice {
   @IsIn(CORE_CHOICES) kind!: 'school' | 'none' | CoreKind;
   /** Miniature mm; null takes the handbook’s skin for the scale. */
-  @IsOptional() @IsNumber(FINITE) @IsPositive() skinMm!: number | null;
+  @IsOptional() @Amount(LIMITS.coreChoice.skinMm) skinMm!: number | null;
   @IsIn(['loose', 'balled', 'hammered']) packed!: 'loose' | 'balled' | 'hammered';
 }
 
@@ -41,7 +37,7 @@ export class CoreChoice {
 export class ZoneShare {
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
   /** Of the region’s clay. */
-  @IsNumber(FINITE) @Min(0) @Max(100) percent!: number;
+  @Amount(LIMITS.zoneShare.percent) percent!: number;
   @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => MixShare) mix!: MixShare[];
 }
 
@@ -51,11 +47,11 @@ export class RegionChoice {
   /** Whether it gets the part’s core, where it is thick enough. */
   @IsBoolean() cored!: boolean;
   /** Miniature mm; null takes the part’s skin. */
-  @IsOptional() @IsNumber(FINITE) @IsPositive() skinMm!: number | null;
+  @IsOptional() @Amount(LIMITS.regionChoice.skinMm) skinMm!: number | null;
   /** Empty takes the part’s clay. */
   @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => MixShare) mix!: MixShare[];
   /** The sculpt-and-bake it is made in, from 1. */
-  @IsInt() @Min(1) @Max(99) pass!: number;
+  @Amount(LIMITS.regionChoice.pass) pass!: number;
   @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => ZoneShare) zones!: ZoneShare[];
 }
 
@@ -65,11 +61,11 @@ export class Insert {
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
   @IsIn(INSERT_SHAPES) shape!: InsertShape;
   /** Across, or its longer side, on the bench. */
-  @IsNumber(FINITE) @IsPositive() @Max(2000) widthMm!: number;
+  @Amount(LIMITS.insert.widthMm) widthMm!: number;
   /** Its shorter side; the same as the width for a round one. */
-  @IsNumber(FINITE) @IsPositive() @Max(2000) heightMm!: number;
+  @Amount(LIMITS.insert.heightMm) heightMm!: number;
   /** How deep it goes in. */
-  @IsNumber(FINITE) @IsPositive() @Max(2000) depthMm!: number;
+  @Amount(LIMITS.insert.depthMm) depthMm!: number;
   /** Whether the thing itself was measured, or the mark it left when pressed into clay. */
   @IsIn(['thing', 'mark']) measured!: 'thing' | 'mark';
   @IsIn(INSERT_FITS) fit!: InsertFit;

@@ -42,6 +42,70 @@ function partFromVersion0(part: unknown): unknown {
   };
 }
 
+/** What was left unsaid by a part of version 1, as it stood when version 2 began; later defaults do not change old files. */
+const UNSAID_OF_PART_1: RawRecord = {
+  stuff: null,
+  afterBake: false,
+  wishes: [],
+  bounds: [],
+  features: [],
+  pairs: [],
+  regions: [],
+  inserts: [],
+  wire: null,
+  runs: [],
+  branches: { folded: false, roots: true, twigs: 0, twigWire: null },
+};
+
+/** The same of its form, by kind. */
+const UNSAID_OF_FORM_1: Readonly<Record<string, RawRecord>> = {
+  person: {
+    angles: {},
+    locked: {},
+    clothing: { headMm: 0, trunkMm: 0, armsMm: 0, legsMm: 0, hemMm: null },
+  },
+  beast: { angles: {} },
+  bird: { angles: {} },
+};
+
+/** The same of the piece. */
+const UNSAID_OF_PIECE_1: RawRecord = {
+  found: [],
+  additions: [],
+  fits: [],
+  wireStock: [],
+  wireSold: 'metric',
+  drills: [],
+  oven: {
+    dialC: null,
+    holdMin: null,
+    air: 'still',
+    under: 'tile',
+    preheated: true,
+    cooling: 'ajar',
+    places: [],
+  },
+  route: null,
+  decisions: [],
+  references: [],
+};
+
+function partFromVersion1(part: unknown): unknown {
+  if (!isRecord(part)) return part;
+  const { form } = part;
+  const kind = isRecord(form) && typeof form.kind === 'string' ? form.kind : '';
+  return {
+    ...UNSAID_OF_PART_1,
+    ...part,
+    ...(isRecord(form) ? { form: { ...UNSAID_OF_FORM_1[kind], ...form } } : {}),
+  };
+}
+
+function briefFromVersion1(brief: unknown): unknown {
+  if (!isRecord(brief) || !isRecord(brief.schools)) return brief;
+  return { ...brief, schools: { superglue: 'never', ...brief.schools } };
+}
+
 /** All steps, in order. */
 export const MIGRATIONS: readonly Migration[] = [
   {
@@ -53,6 +117,18 @@ export const MIGRATIONS: readonly Migration[] = [
       version: 1,
       scale: typeof raw.scale === 'number' ? { kind: 'ratio', ratio: raw.scale } : raw.scale,
       parts: Array.isArray(raw.parts) ? raw.parts.map(partFromVersion0) : raw.parts,
+    }),
+  },
+  {
+    from: 1,
+    to: 2,
+    name: 'counts, fits, wires, regions, inserts, oven and route are written out',
+    up: (raw) => ({
+      ...UNSAID_OF_PIECE_1,
+      ...raw,
+      version: 2,
+      ...(raw.brief === undefined ? {} : { brief: briefFromVersion1(raw.brief) }),
+      parts: Array.isArray(raw.parts) ? raw.parts.map(partFromVersion1) : raw.parts,
     }),
   },
 ];

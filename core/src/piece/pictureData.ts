@@ -5,27 +5,23 @@ import {
   ArrayMinSize,
   IsArray,
   IsIn,
-  IsInt,
-  IsNumber,
   IsOptional,
-  IsPositive,
   IsString,
   Matches,
-  Max,
   MaxLength,
-  Min,
   ValidateNested,
 } from 'class-validator';
+import { Amount } from './amount.ts';
 import { TAKING_KINDS, type TakingKind } from './constants.ts';
 import { ID_PATTERN, type PartId, type PictureId } from './ids.ts';
+import { LIMITS } from './limits.ts';
 
-const FINITE = { allowInfinity: false, allowNaN: false } as const;
 const NAME_LENGTH = 200;
 
 /** A place on a picture, px of the picture as it is kept, from its upper left corner. */
 export class Spot {
-  @IsNumber(FINITE) x!: number;
-  @IsNumber(FINITE) y!: number;
+  @Amount(LIMITS.spot.x) x!: number;
+  @Amount(LIMITS.spot.y) y!: number;
 }
 
 /** A length that is known in what a picture shows. */
@@ -36,7 +32,7 @@ export class KnownLength {
   @ValidateNested({ each: true })
   @Type(() => Spot)
   spots!: Spot[];
-  @IsNumber(FINITE) @IsPositive() lengthMm!: number;
+  @Amount(LIMITS.knownLength.lengthMm) lengthMm!: number;
 }
 
 /** A rectangle of known sides in what a picture shows: it squares a picture taken aslant. */
@@ -48,8 +44,8 @@ export class KnownRectangle {
   @ValidateNested({ each: true })
   @Type(() => Spot)
   spots!: Spot[];
-  @IsNumber(FINITE) @IsPositive() widthMm!: number;
-  @IsNumber(FINITE) @IsPositive() heightMm!: number;
+  @Amount(LIMITS.knownRectangle.widthMm) widthMm!: number;
+  @Amount(LIMITS.knownRectangle.heightMm) heightMm!: number;
 }
 
 /** A measure taken off a picture: two places, or three for an angle, the corner second. */
@@ -70,14 +66,14 @@ export class Reference {
   @Matches(ID_PATTERN) id!: PictureId;
   @IsIn(['image/jpeg', 'image/png', 'image/webp']) type!: 'image/jpeg' | 'image/png' | 'image/webp';
   /** Size of the picture as it is kept, px. */
-  @IsInt() @IsPositive() @Max(20_000) widthPx!: number;
-  @IsInt() @IsPositive() @Max(20_000) heightPx!: number;
+  @Amount(LIMITS.reference.widthPx) widthPx!: number;
+  @Amount(LIMITS.reference.heightPx) heightPx!: number;
   @IsString() @MaxLength(NAME_LENGTH) caption!: string;
   /** Who took or drew it, and where it is from. */
   @IsString() @MaxLength(NAME_LENGTH) source!: string;
   @IsOptional() @Matches(ID_PATTERN) part!: PartId | null;
   /** 1 where it shows the thing itself; N where it shows a miniature at 1:N. */
-  @IsNumber(FINITE) @Min(0.1) shownRatio!: number;
+  @Amount(LIMITS.reference.shownRatio) shownRatio!: number;
   @IsOptional() @ValidateNested() @Type(() => KnownLength) known!: KnownLength | null;
   @IsOptional() @ValidateNested() @Type(() => KnownRectangle) square!: KnownRectangle | null;
   @IsArray() @ArrayMaxSize(500) @ValidateNested({ each: true }) @Type(() => Taking) takings!: Taking[];

@@ -79,7 +79,7 @@ describe('migration', () => {
   it('opens a version 0 file and says which step ran', () => {
     const text = readFileSync(new URL('./fixtures/version-0.inch.json', import.meta.url), 'utf8');
     const { piece, migrated, damaged } = readPiece(text, NOW);
-    expect(migrated).toEqual(['scale and forms become objects']);
+    expect(migrated).toEqual(MIGRATIONS.map(({ name }) => name));
     expect(damaged).toEqual([]);
     expect(piece.scale).toEqual({ kind: 'ratio', ratio: 12 });
     expect(piece.parts.map(({ form }) => form)).toEqual([

@@ -1,4 +1,4 @@
-import type { ValidationError } from 'class-validator';
+import { getMetadataStorage, type ValidationError } from 'class-validator';
 
 /** What is wrong with one field, as data. */
 export interface Problem {
@@ -78,10 +78,14 @@ function pathOf(parent: string, { property }: ValidationError): string {
   return parent === '' ? property : `${parent}.${property}`;
 }
 
-/** The limit or the choices, which class-validator keeps only in its message. */
-function wantedOf(message: string): string {
-  const choices = /following values: (.+)$/.exec(message)?.[1];
-  return choices ?? /(-?[\d.]+)\D*$/.exec(message)?.[1] ?? '';
+/** The limit or the choices of a rule, as the class declares them. */
+function wantedOf({ target, property }: ValidationError, rule: string): string {
+  if (!target) return '';
+  const declared = getMetadataStorage()
+    .getTargetValidationMetadatas(target.constructor, '', true, false)
+    .find((one) => one.propertyName === property && one.name === rule);
+  const [limit]: unknown[] = declared?.constraints ?? [];
+  return Array.isArray(limit) ? limit.join(', ') : typeof limit === 'number' ? String(limit) : '';
 }
 
 function rank(code: ProblemCode): number {
@@ -96,8 +100,10 @@ export function problemsOf(errors: readonly ValidationError[], parent = ''): Pro
     const inner = problemsOf(error.children ?? [], path);
     const own = Object.entries(error.constraints ?? {})
       .map(([rule, message]): Problem => {
+        // What a check of our own wants stands in its message.
+        const wanted = CODES[rule] ? wantedOf(error, rule) : message;
         const code = error.value === undefined ? 'missing' : (CODES[rule] ?? 'wrong');
-        return { code, path, found: shown(error.value), wanted: wantedOf(message) };
+        return { code, path, found: shown(error.value), wanted };
       })
       .sort((a, b) => rank(a.code) - rank(b.code))
       .slice(0, 1);

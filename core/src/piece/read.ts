@@ -2,39 +2,15 @@ import { type ClassConstructor, plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { type ParseError, parse as parseTolerantly, printParseErrorCode } from 'jsonc-parser';
 import { findRow, ownFault } from '../handbook/index.ts';
-import { completeClay, completePart, completeWith, merged } from './complete.ts';
+import { completeWith, merged } from './complete.ts';
 import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
-import {
-  DEFAULT_ADDITION,
-  DEFAULT_BRIEF,
-  DEFAULT_DECISION,
-  DEFAULT_ENTRY,
-  DEFAULT_FIT,
-  DEFAULT_OVEN,
-  DEFAULT_REFERENCE,
-  DEFAULT_SCHOOLS,
-  DEFAULT_STEP,
-} from './defaults.ts';
-import {
-  Addition,
-  Clay,
-  Decision,
-  Fit,
-  FoundThing,
-  LogEntry,
-  Part,
-  Piece,
-  type Quarantined,
-  Reference,
-  type Route,
-  RouteStep,
-  StepRelation,
-  WireStock,
-} from './document.ts';
+import { DEFAULT_BRIEF, DEFAULT_OVEN, DEFAULT_SCHOOLS, DEFAULT_STEP } from './defaults.ts';
+import { Piece, type Quarantined, type Route, RouteStep, StepRelation } from './document.ts';
 import { PieceFileError } from './errors.ts';
 import { newId } from './ids.ts';
 import { isRecord, MIGRATIONS, migrate, type RawRecord, validateMigrations } from './migrations.ts';
 import { type Problem, problemsOf, problemText } from './problems.ts';
+import { LIST_FIELDS, RECORD_LISTS } from './records.ts';
 import { repair } from './repair.ts';
 
 validateMigrations(MIGRATIONS, PIECE_VERSION);
@@ -228,19 +204,11 @@ function siftHead(sieve: Sieve, record: RawRecord, now: string): RawRecord {
     created: record.created ?? now,
     scale: record.scale ?? defaults.scale,
     brief: isRecord(brief) ? { ...brief, schools: merged(DEFAULT_SCHOOLS, brief.schools ?? {}) } : brief,
-    clays: [],
-    parts: [],
-    found: [],
-    additions: [],
-    fits: [],
-    wireStock: [],
+    ...Object.fromEntries(LIST_FIELDS.map((name) => [name, []])),
     wireSold: record.wireSold ?? defaults.wireSold,
     drills: record.drills ?? defaults.drills,
     oven: merged(DEFAULT_OVEN, record.oven ?? {}),
     route: null,
-    decisions: [],
-    references: [],
-    log: [],
     own: {},
     quarantine: [],
   };
@@ -296,34 +264,13 @@ export function readRaw(raw: unknown, now: string): PieceReading {
   const head = siftHead(sieve, record, now);
   const piece = {
     ...head,
-    clays: siftList(sieve, 'clays', record.clays, Clay, completeClay),
-    parts: siftList(sieve, 'parts', record.parts, Part, completePart),
-    found: siftList(sieve, 'found', record.found, FoundThing, completeWith({ meant: null }, 'found')),
-    additions: siftList(
-      sieve,
-      'additions',
-      record.additions,
-      Addition,
-      completeWith(DEFAULT_ADDITION, 'addition'),
-    ),
-    fits: siftList(sieve, 'fits', record.fits, Fit, completeWith(DEFAULT_FIT, 'fit')),
-    wireStock: siftList(sieve, 'wireStock', record.wireStock, WireStock, completeWith({ count: 1 }, 'wire')),
-    decisions: siftList(
-      sieve,
-      'decisions',
-      record.decisions,
-      Decision,
-      completeWith(DEFAULT_DECISION, 'decision'),
-    ),
-    references: siftList(
-      sieve,
-      'references',
-      record.references,
-      Reference,
-      completeWith(DEFAULT_REFERENCE, 'picture'),
+    ...Object.fromEntries(
+      LIST_FIELDS.map((name) => {
+        const { type, complete } = RECORD_LISTS[name];
+        return [name, siftList<object>(sieve, name, record[name], type, complete)];
+      }),
     ),
     route: siftRoute(sieve, record.route),
-    log: siftList(sieve, 'log', record.log, LogEntry, completeWith(DEFAULT_ENTRY, 'entry')),
     own: siftOwn(sieve, record.own),
     quarantine: quarantineOf(record.quarantine),
   } as unknown as Piece;

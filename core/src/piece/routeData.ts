@@ -6,17 +6,15 @@ import {
   IsBoolean,
   IsIn,
   IsISO8601,
-  IsNumber,
   IsOptional,
   IsString,
   Matches,
-  Max,
   MaxLength,
-  Min,
   MinLength,
   ValidateNested,
 } from 'class-validator';
 import { STUFF_IDS, type StuffId } from '../handbook/index.ts';
+import { Amount } from './amount.ts';
 import {
   BAKE_WAYS,
   type BakeStepWay,
@@ -27,8 +25,8 @@ import {
   type StepKind,
 } from './constants.ts';
 import { ID_PATTERN, type PartId } from './ids.ts';
+import { LIMITS } from './limits.ts';
 
-const FINITE = { allowInfinity: false, allowNaN: false } as const;
 const NAME_LENGTH = 200;
 
 /** One step of the route. */
@@ -45,9 +43,9 @@ export class RouteStep {
   @MaxLength(NAME_LENGTH, { each: true })
   regions!: string[];
   /** At the bench, min; null takes what is reckoned. */
-  @IsOptional() @IsNumber(FINITE) @Min(0) @Max(100_000) handsMin!: number | null;
+  @IsOptional() @Amount(LIMITS.routeStep.handsMin) handsMin!: number | null;
   /** Waited for, min; null takes what is reckoned. */
-  @IsOptional() @IsNumber(FINITE) @Min(0) @Max(100_000) waitMin!: number | null;
+  @IsOptional() @Amount(LIMITS.routeStep.waitMin) waitMin!: number | null;
   /** A glue, or some other stuff, that it leaves on the parts; null for clay, wire and core. */
   @IsOptional() @IsIn(STUFF_IDS) leaves!: StuffId | null;
   /** The part or the insert that it puts on or in; empty for none. */
@@ -88,6 +86,6 @@ export class Route {
 export class OvenPlace {
   /** A part’s id with the number of the copy, such as `mug/2`. */
   @IsString() @MinLength(1) @MaxLength(80) item!: string;
-  @IsNumber(FINITE) @Min(-2000) @Max(2000) xMm!: number;
-  @IsNumber(FINITE) @Min(-2000) @Max(2000) yMm!: number;
+  @Amount(LIMITS.ovenPlace.xMm) xMm!: number;
+  @Amount(LIMITS.ovenPlace.yMm) yMm!: number;
 }

@@ -1,4 +1,5 @@
 import { CARE, CLAYS, type Row, TABLES } from '@every-inch/core/handbook';
+import { LIMITS, typedLimits } from '@every-inch/core/piece';
 import { formatQuantity } from '@every-inch/core/reckoning';
 import { resolveScale, toMiniature, toReal } from '@every-inch/core/scale';
 import {
@@ -54,7 +55,12 @@ function Calculator() {
     <section className="mb-6 border-b border-ink pb-4">
       <h2 className="font-semibold">Reckon a size</h2>
       <div className="mt-2 flex flex-wrap items-end gap-5">
-        <NumberField label="Scale 1 :" value={ratio} min={0.1} onNumber={setRatio} />
+        <NumberField
+          {...typedLimits(LIMITS.ratioScale.ratio)}
+          label="Scale 1 :"
+          value={ratio}
+          onNumber={setRatio}
+        />
         <LengthField
           label="In life"
           shown={formatRealMetric(life)}

@@ -10,6 +10,8 @@ interface NumberFieldProps extends FieldProps {
   /** Takes an emptied field; without it an empty field is refused. */
   readonly onEmpty?: (() => void) | undefined;
   readonly min?: number | undefined;
+  /** More than this. */
+  readonly over?: number | undefined;
   readonly max?: number | undefined;
   readonly whole?: boolean | undefined;
   readonly after?: string;
@@ -17,13 +19,14 @@ interface NumberFieldProps extends FieldProps {
 
 function readNumber(
   text: string,
-  { min, max, whole, onEmpty }: NumberFieldProps,
+  { min, over, max, whole, onEmpty }: NumberFieldProps,
 ): DraftReading<number | null> {
   if (text.trim() === '')
     return onEmpty ? { ok: true, value: null } : { ok: false, says: 'a number is wanted here' };
   const value = Number(text.replace(',', '.'));
   if (!Number.isFinite(value)) return { ok: false, says: `“${text}” is no number; what works: 12 or 1.5` };
   if (whole && !Number.isInteger(value)) return { ok: false, says: 'a whole number is wanted here' };
+  if (over !== undefined && value <= over) return { ok: false, says: `more than ${over}` };
   if (min !== undefined && value < min) return { ok: false, says: `at least ${min}` };
   if (max !== undefined && value > max) return { ok: false, says: `at most ${max}` };
   return { ok: true, value };

@@ -85,7 +85,7 @@ export default memo(function BakeHistory({ context, bulk, settings }: HistoryPro
       id="history"
       title="What it goes through"
       says={`What ${part.name} goes through, bake by bake`}
-      startsClosed
+     
     >
       {passes.length === 0 && <p className="text-quiet">No bake of the route takes it.</p>}
       {says && (

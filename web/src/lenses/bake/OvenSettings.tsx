@@ -1,4 +1,4 @@
-import type { BakeSettings } from '@every-inch/core/piece';
+import { type BakeSettings, LIMITS, typedLimits } from '@every-inch/core/piece';
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { editAt, useAppDispatch } from '../../state/store.ts';
@@ -21,10 +21,10 @@ export function OvenSettings({ settings, usualDialC, usualHold }: OvenSettingsPr
   return (
     <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
       <NumberField
+        {...typedLimits(LIMITS.bakeSettings.dialC)}
+        entry={['oven', 'dialC']}
         label="Dial"
         value={settings.dialC}
-        min={40}
-        max={250}
         placeholder={usualDialC.toFixed(0)}
         after="°C"
         className="w-16"

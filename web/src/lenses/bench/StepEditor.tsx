@@ -1,10 +1,12 @@
 import { STUFFS } from '@every-inch/core/handbook';
 import {
+  LIMITS,
   RELATION_KINDS,
   type RelationKind,
   type RouteStep,
   STEP_KINDS,
   type StepKind,
+  typedLimits,
 } from '@every-inch/core/piece';
 import {
   addRelation,
@@ -210,11 +212,11 @@ export function StepEditor({ step }: { readonly step: RouteStep }) {
         )}
         <span className="inline-flex items-end">
           <NumberField
+            {...typedLimits(LIMITS.routeStep.handsMin)}
+            entry={['route', 'steps', step.id, 'handsMin']}
             label="At the bench"
             value={step.handsMin}
             placeholder={minutes(time?.handsMin)}
-            min={0}
-            max={100_000}
             after="min"
             onNumber={(handsMin) => type('minutes', { handsMin })}
             onEmpty={() => type('minutes', { handsMin: null })}
@@ -223,11 +225,11 @@ export function StepEditor({ step }: { readonly step: RouteStep }) {
         </span>
         <span className="inline-flex items-end">
           <NumberField
+            {...typedLimits(LIMITS.routeStep.waitMin)}
+            entry={['route', 'steps', step.id, 'waitMin']}
             label="Waiting"
             value={step.waitMin}
             placeholder={minutes(time?.waitMin)}
-            min={0}
-            max={100_000}
             after="min"
             onNumber={(waitMin) => type('waiting', { waitMin })}
             onEmpty={() => type('waiting', { waitMin: null })}

@@ -245,7 +245,7 @@ export default function BonesLens() {
           {context && own ? (
             <>
               <PartBonesView key={context.part.id} context={context} bones={own} />
-              <Section id="bending" title="Bending drawing" startsClosed>
+              <Section id="bending" title="Bending drawing">
                 <BendingSheet context={context} />
               </Section>
               {context.part.sized === 'life' && (

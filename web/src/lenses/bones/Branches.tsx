@@ -1,5 +1,6 @@
 import { type BonesFacts, branchLevels, branchSum, cutWire, wireSays } from '@every-inch/core/armature';
 import type { PartFacts } from '@every-inch/core/context';
+import { LIMITS, typedLimits } from '@every-inch/core/piece';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { Section } from '../../parts/Sections.tsx';
@@ -51,10 +52,8 @@ export function Branches({ context, bones }: BranchesProps) {
           </label>
         )}
         <NumberField
+          {...typedLimits(LIMITS.branchPlan.twigs)}
           label="Thin twigs at each tip"
-          whole
-          min={0}
-          max={12}
           className="w-14"
           value={branches.twigs}
           onNumber={(twigs) => set('branches.twigs', twigs, 'twigs')}

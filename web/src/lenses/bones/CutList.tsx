@@ -1,6 +1,6 @@
 import { type Cut, type CutList as CutListOf, type CutPlan, logCut } from '@every-inch/core/armature';
 import { METALS } from '@every-inch/core/handbook';
-import { newId, type WireStock } from '@every-inch/core/piece';
+import { LIMITS, newId, typedLimits, type WireStock } from '@every-inch/core/piece';
 import type { ShownFigure } from '@every-inch/core/reckoning';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { toast } from 'sonner';
@@ -128,12 +128,10 @@ function StockRow({ stock }: { readonly stock: WireStock }) {
         onLength={(lengthMm) => set({ lengthMm })}
       />
       <NumberField
+        {...typedLimits(LIMITS.wireStock.count)}
         hideLabel
-        whole
         label={`${name}, how many`}
         className="w-14"
-        min={0}
-        max={10_000}
         value={stock.count}
         after="pieces"
         onNumber={(count) => set({ count })}

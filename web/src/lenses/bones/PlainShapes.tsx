@@ -123,7 +123,7 @@ function Gap() {
 /** Lengths of hoops, coils and wraps, and the gap for a joint that is bent later. */
 export function PlainShapes() {
   return (
-    <Section id="shapes" title="Hoops, coils, wraps and gaps" startsClosed className="max-w-4xl">
+    <Section id="shapes" title="Hoops, coils, wraps and gaps" className="max-w-4xl">
       <ul className="mt-1">
         <Hoop />
         <Coil />

@@ -1,7 +1,7 @@
 import type { BonesFacts } from '@every-inch/core/armature';
 import type { PartFacts } from '@every-inch/core/context';
 import { gaugeOf, gaugesNear, METALS, soldMm, type WireSystem } from '@every-inch/core/handbook';
-import type { WireChoice } from '@every-inch/core/piece';
+import { LIMITS, typedLimits, type WireChoice } from '@every-inch/core/piece';
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
@@ -48,10 +48,9 @@ export function WirePick({ wire, onWire }: WirePickProps) {
         onChoose={(mm) => onWire({ ...wire, diameterMm: Number(mm) })}
       />
       <NumberField
+        {...typedLimits(LIMITS.wireChoice.strands)}
+        
         label="Strands"
-        whole
-        min={1}
-        max={7}
         className="w-14"
         value={wire.strands}
         onNumber={(strands) => onWire({ ...wire, strands })}

@@ -1,4 +1,4 @@
-import { type Addition, DEFAULT_ADDITION, newId } from '@every-inch/core/piece';
+import { type Addition, DEFAULT_ADDITION, LIMITS, newId, typedLimits } from '@every-inch/core/piece';
 import { formatQuantity } from '@every-inch/core/reckoning';
 import { BinButton } from '../../parts/BinButton.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
@@ -37,10 +37,11 @@ function AdditionRow({ addition }: { readonly addition: Addition }) {
       {AMOUNTS.map(([field, says, unit]) => (
         <td key={field} className="px-1">
           <NumberField
+            {...typedLimits(LIMITS.addition[field])}
+            entry={['additions', addition.id, field]}
             hideLabel
             label={`${addition.name}, ${says}`}
             className="w-14"
-            min={0}
             value={addition[field]}
             after={field === 'cost' ? currency : unit}
             onNumber={(value) => set(field, value, says)}

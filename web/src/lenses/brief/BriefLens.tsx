@@ -1,4 +1,12 @@
-import { type Brief, PURPOSES, type Purpose, VIEWPOINTS, type Viewpoint } from '@every-inch/core/piece';
+import {
+  type Brief,
+  LIMITS,
+  PURPOSES,
+  type Purpose,
+  typedLimits,
+  VIEWPOINTS,
+  type Viewpoint,
+} from '@every-inch/core/piece';
 import { resolveScale } from '@every-inch/core/scale';
 import { Choice } from '../../parts/Choice.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
@@ -68,18 +76,19 @@ function Fields() {
         onText={(text) => set('due', text === '' ? null : text, 'the day it is due')}
       />
       <NumberField
+        {...typedLimits(LIMITS.brief.hoursPerDay)}
+        entry={['brief', 'hoursPerDay']}
         label="Bench hours a day"
         value={brief.hoursPerDay}
-        min={0}
-        max={24}
         onNumber={(value) => set('hoursPerDay', value, 'hours a day')}
         onEmpty={() => set('hoursPerDay', null, 'hours a day')}
         after="h"
       />
       <NumberField
+        {...typedLimits(LIMITS.brief.budget)}
+        entry={['brief', 'budget']}
         label="Budget"
         value={brief.budget}
-        min={0}
         onNumber={(value) => set('budget', value, 'budget')}
         onEmpty={() => set('budget', null, 'budget')}
         after={brief.currency}
@@ -157,7 +166,7 @@ export default function BriefLens() {
           </Section>
           <References />
           <Features />
-          <Section id="fits" title="Fits" startsClosed edits={['fits']}>
+          <Section id="fits" title="Fits" edits={['fits']}>
             <Fits />
           </Section>
           <Decisions />

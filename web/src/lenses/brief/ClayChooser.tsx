@@ -99,7 +99,7 @@ function ChooserFor({ context }: { readonly context: PartFacts }) {
       }),
     );
   return (
-    <Section id="clay" title="Which clay" says={`Which clay for ${part.name}`} startsClosed>
+    <Section id="clay" title="Which clay" says={`Which clay for ${part.name}`}>
       <div className="mt-1 flex flex-wrap gap-x-4">
         <span className="heading self-center">asks besides for</span>
         {CLAY_WISHES.map((wish) => (

@@ -1,5 +1,5 @@
 import { usualFeatures } from '@every-inch/core/brief';
-import type { Feature, Part } from '@every-inch/core/piece';
+import { type Feature, LIMITS, type Part, typedLimits } from '@every-inch/core/piece';
 import { Check } from 'lucide-react';
 import { BinButton } from '../../parts/BinButton.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
@@ -27,12 +27,10 @@ function FeatureRow({ feature, at, onFeature, onRemove }: RowProps) {
         onText={(text) => text !== '' && onFeature({ ...feature, name: text.slice(0, 200) })}
       />
       <NumberField
+        {...typedLimits(LIMITS.feature.wanted)}
         hideLabel
-        whole
         label={`${name}, how many`}
         className="w-14"
-        min={1}
-        max={10_000}
         value={wanted}
         after="wanted"
         onNumber={(value) => onFeature({ ...feature, wanted: value })}

@@ -1,5 +1,5 @@
 import { CORES } from '@every-inch/core/handbook';
-import { CORE_CHOICES, type Part } from '@every-inch/core/piece';
+import { CORE_CHOICES, LIMITS, type Part, typedLimits } from '@every-inch/core/piece';
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { StuffFields } from '../../parts/StuffFields.tsx';
@@ -50,10 +50,10 @@ export function BulkFields({ part }: { readonly part: Part }) {
             onChoose={(value) => set('kind', value, 'core')}
           />
           <NumberField
+            {...typedLimits(LIMITS.coreChoice.skinMm)}
+            entry={['parts', part.id, 'core', 'skinMm']}
             label="Skin"
             value={core.skinMm}
-            min={0.2}
-            max={100}
             placeholder="usual"
             after="mm"
             className="w-14"

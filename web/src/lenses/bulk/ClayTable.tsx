@@ -1,5 +1,14 @@
 import { CLAYS, type ClayFamily, clayFamily } from '@every-inch/core/handbook';
-import { addClay, type Clay, type ClayId, DEFAULT_CLAY, newId, removeClay } from '@every-inch/core/piece';
+import {
+  addClay,
+  type Clay,
+  type ClayId,
+  DEFAULT_CLAY,
+  LIMITS,
+  newId,
+  removeClay,
+  typedLimits,
+} from '@every-inch/core/piece';
 import { formatQuantity } from '@every-inch/core/reckoning';
 import { celsius, fromFahrenheit, toFahrenheit } from '@every-inch/core/units';
 import { Choice } from '../../parts/Choice.tsx';
@@ -42,19 +51,18 @@ function Packet({ clay }: { readonly clay: Clay }) {
   return (
     <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
       <NumberField
+        {...typedLimits(LIMITS.packet.lowC)}
+        entry={['clays', clay.id, 'packet', 'lowC']}
         label="Packet, from"
         value={packet.lowC}
-        min={40}
-        max={200}
         onNumber={(lowC) => set({ ...packet, lowC })}
         after="°C"
         className="w-14"
       />
       <NumberField
+        {...typedLimits(LIMITS.packet.highC)}
         label="to"
         value={packet.highC}
-        min={40}
-        max={200}
         onNumber={(highC) => set({ ...packet, highC })}
         after="°C"
         className="w-14"
@@ -69,18 +77,16 @@ function Packet({ clay }: { readonly clay: Clay }) {
         className="w-14"
       />
       <NumberField
+        {...typedLimits(LIMITS.packet.lowMinutes)}
         label="minutes, from"
         value={packet.lowMinutes}
-        min={1}
-        max={600}
         onNumber={(lowMinutes) => set({ ...packet, lowMinutes })}
         className="w-14"
       />
       <NumberField
+        {...typedLimits(LIMITS.packet.highMinutes)}
         label="to, each 6 mm"
         value={packet.highMinutes}
-        min={1}
-        max={600}
         onNumber={(highMinutes) => set({ ...packet, highMinutes })}
         className="w-14"
       />
@@ -121,9 +127,10 @@ function ClayEditor({ clay }: { readonly clay: Clay }) {
           />
         </label>
         <NumberField
+          {...typedLimits(LIMITS.clay.packG)}
+          entry={['clays', clay.id, 'packG']}
           label="In a pack"
           value={clay.packG}
-          min={1}
           placeholder="57"
           onNumber={(value) => set('packG', value)}
           onEmpty={() => set('packG', null)}
@@ -131,9 +138,10 @@ function ClayEditor({ clay }: { readonly clay: Clay }) {
           className="w-14"
         />
         <NumberField
+          {...typedLimits(LIMITS.clay.packPrice)}
+          entry={['clays', clay.id, 'packPrice']}
           label="Price of a pack"
           value={clay.packPrice}
-          min={0}
           placeholder="?"
           onNumber={(value) => set('packPrice', value)}
           onEmpty={() => set('packPrice', null)}

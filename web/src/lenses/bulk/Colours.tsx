@@ -167,7 +167,7 @@ export default function Colours({ context }: { readonly context: PartFacts }) {
   const colour = mixedColour(shares.map(({ clay, share }) => ({ colour: clay.colour, parts: share })));
   const grams = taken?.quantity.value ?? 0;
   return (
-    <Section id="colours" title="Colours" says={`Colours of ${part.name}`} startsClosed className="max-w-4xl">
+    <Section id="colours" title="Colours" says={`Colours of ${part.name}`} className="max-w-4xl">
       <p className="mt-1 flex flex-wrap items-center gap-x-3">
         <Swatch colour={colour} says={`${part.name} will be about ${colour}`} />
         <span>

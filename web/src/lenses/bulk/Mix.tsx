@@ -1,4 +1,4 @@
-import type { ClayId, MixShare } from '@every-inch/core/piece';
+import { type ClayId, LIMITS, type MixShare, typedLimits } from '@every-inch/core/piece';
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { useOpenPiece } from '../../state/store.ts';
@@ -45,9 +45,9 @@ export function Mix({ label, hideLabel = false, className = 'max-w-52', mix, wit
           />
           {one && mix.length > 1 && (
             <NumberField
+              {...typedLimits(LIMITS.mixShare.parts)}
               label="parts"
               value={one.parts}
-              min={0.01}
               className="w-12"
               onNumber={(parts) => onMix(mix.map((old, j) => (j === i ? { ...old, parts } : old)))}
             />

@@ -1,6 +1,12 @@
 import { type RegionRow, regionRows } from '@every-inch/core/bulk';
 import type { PartFacts } from '@every-inch/core/context';
-import { DEFAULT_REGION, type RegionChoice, type ZoneShare } from '@every-inch/core/piece';
+import {
+  DEFAULT_REGION,
+  LIMITS,
+  type RegionChoice,
+  typedLimits,
+  type ZoneShare,
+} from '@every-inch/core/piece';
 import { useState } from 'react';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { Section } from '../../parts/Sections.tsx';
@@ -50,10 +56,9 @@ function Zones({ zones, onZones }: ZonesProps) {
             onText={(text) => text !== '' && set(i, { name: text.slice(0, 200) })}
           />
           <NumberField
+            {...typedLimits(LIMITS.zoneShare.percent)}
             label="of the clay"
             value={zone.percent}
-            min={0}
-            max={100}
             after="%"
             className="w-14"
             onNumber={(percent) => set(i, { percent })}
@@ -137,11 +142,10 @@ function Cells({ row, choice, hasCore, isThin, usualSkin, isOpen, onOpen, onChan
       {hasCore && (
         <td className="px-2 py-1">
           <NumberField
+            {...typedLimits(LIMITS.regionChoice.skinMm)}
             hideLabel
             label={`Skin of the ${region}`}
             value={choice.skinMm}
-            min={0.2}
-            max={100}
             placeholder={usualSkin}
             after="mm"
             className="w-14"
@@ -164,12 +168,10 @@ function Cells({ row, choice, hasCore, isThin, usualSkin, isOpen, onOpen, onChan
       </td>
       <td className="px-2 py-1">
         <NumberField
+          {...typedLimits(LIMITS.regionChoice.pass)}
           hideLabel
-          whole
           label={`Pass of the ${region}`}
           value={choice.pass}
-          min={1}
-          max={99}
           className="w-12"
           onNumber={(pass) => onChange({ pass }, 'pass')}
         />

@@ -266,13 +266,13 @@ export function Sheets() {
           id="shapes"
           title="As balls, snakes and sheets"
           says={`Clay of one ${part.name}, as balls, snakes and sheets`}
-          startsClosed
+         
           className="max-w-4xl"
         >
           <AsShapes volumeMm3={solid.quantity.value * 1000} settings={settings} />
         </Section>
       )}
-      <Section id="roller" title="Roller and sheets" startsClosed className="max-w-4xl">
+      <Section id="roller" title="Roller and sheets" className="max-w-4xl">
         <p className="text-[13px] text-quiet">
           Roll a strip at a few settings, measure each, and the others follow. Empty it to go back.
         </p>

@@ -8,7 +8,7 @@ export function SoftnessDoctor() {
   const [id, setId] = useState(SOFTNESS[0]?.id ?? '');
   const row = SOFTNESS.find((one) => one.id === id);
   return (
-    <Section id="softness" title="Clay that misbehaves" startsClosed className="max-w-4xl">
+    <Section id="softness" title="Clay that misbehaves" className="max-w-4xl">
       <Choice
         label="What it does"
         value={id}

@@ -3,11 +3,13 @@ import {
   type BakeRecord,
   DEFAULT_ENTRY,
   type EntryId,
+  LIMITS,
   type LogEntry,
   newId,
   type Outcome,
   type PartId,
   type PictureRef,
+  typedLimits,
 } from '@every-inch/core/piece';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
@@ -146,19 +148,17 @@ export function RecordForm({ kind, onDone }: { readonly kind: RecordKind; readon
         {kind === 'bake' && (
           <>
             <NumberField
+              {...typedLimits(LIMITS.bakeRecord.temperatureC)}
               label="Heat, by the thermometer"
               value={draft.temperatureC}
-              min={30}
-              max={300}
               after="°C"
               onNumber={(temperatureC) => set({ temperatureC })}
               onEmpty={() => set({ temperatureC: null })}
             />
             <NumberField
+              {...typedLimits(LIMITS.bakeRecord.minutes)}
               label="Time"
               value={draft.minutes}
-              min={0.5}
-              max={1440}
               after="min"
               onNumber={(minutes) => set({ minutes })}
               onEmpty={() => set({ minutes: null })}

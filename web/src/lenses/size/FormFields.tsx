@@ -11,7 +11,7 @@ import {
   ROUND_CRESTS,
   type TreeForm,
 } from '@every-inch/core/form';
-import type { Part } from '@every-inch/core/piece';
+import { LIMITS, type Limit, type Part, typedLimits } from '@every-inch/core/piece';
 import { realMm } from '@every-inch/core/units';
 import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
@@ -50,19 +50,17 @@ interface CountProps {
   readonly field: string;
   readonly label: string;
   readonly value: number;
-  readonly min: number;
-  readonly max: number;
+  readonly limit: Limit;
 }
 
-function Count({ part, field, label, value, min, max }: CountProps) {
+function Count({ part, field, label, value, limit }: CountProps) {
   const set = usePartEdit(part);
   return (
     <NumberField
       label={label}
       value={value}
-      min={min}
-      max={max}
-      whole
+      {...typedLimits(limit)}
+      entry={['parts', part.id, 'form', field]}
       className="w-14"
       onNumber={(number) => set(`form.${field}`, number, label.toLowerCase())}
     />
@@ -73,10 +71,10 @@ function Build({ part, value }: { readonly part: Part; readonly value: number })
   const set = usePartEdit(part);
   return (
     <NumberField
+      {...typedLimits(LIMITS.personForm.build)}
+      entry={['parts', part.id, 'form', 'build']}
       label="Build"
       value={value}
-      min={0.5}
-      max={2}
       onNumber={(number) => set('form.build', number, 'build')}
       after="×"
       className="w-14"
@@ -89,10 +87,10 @@ function PersonFields({ part, form }: FieldsProps<PersonForm>) {
   return (
     <>
       <NumberField
+        {...typedLimits(LIMITS.personForm.headsTall)}
+        entry={['parts', part.id, 'form', 'headsTall']}
         label="Heads tall"
         value={form.headsTall}
-        min={2}
-        max={9}
         placeholder="life-like"
         onNumber={(value) => set('form.headsTall', value, 'heads')}
         onEmpty={() => set('form.headsTall', null, 'heads')}
@@ -106,15 +104,26 @@ function PersonFields({ part, form }: FieldsProps<PersonForm>) {
 function CrawlerFields({ part, form }: FieldsProps<CrawlerForm>) {
   return (
     <>
-      <Count part={part} field="sections" label="Body sections" value={form.sections} min={1} max={6} />
-      <Count part={part} field="legPairs" label="Pairs of legs" value={form.legPairs} min={0} max={12} />
+      <Count
+        part={part}
+        field="sections"
+        label="Body sections"
+        value={form.sections}
+        limit={LIMITS.crawlerForm.sections}
+      />
+      <Count
+        part={part}
+        field="legPairs"
+        label="Pairs of legs"
+        value={form.legPairs}
+        limit={LIMITS.crawlerForm.legPairs}
+      />
       <Count
         part={part}
         field="legSegments"
         label="Segments a leg"
         value={form.legSegments}
-        min={1}
-        max={6}
+        limit={LIMITS.crawlerForm.legSegments}
       />
     </>
   );
@@ -124,7 +133,7 @@ function TreeFields({ part, form }: FieldsProps<TreeForm>) {
   const set = usePartEdit(part);
   return (
     <>
-      <Count part={part} field="forks" label="Forks" value={form.forks} min={1} max={7} />
+      <Count part={part} field="forks" label="Forks" value={form.forks} limit={LIMITS.treeForm.forks} />
       <button
         type="button"
         className="press-quiet text-fired"

@@ -1,5 +1,5 @@
 import type { Form } from '@every-inch/core/form';
-import type { Part } from '@every-inch/core/piece';
+import { LIMITS, type Part, typedLimits } from '@every-inch/core/piece';
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
@@ -40,11 +40,10 @@ export function PartForm({ part }: { readonly part: Part }) {
         onText={(text) => text !== '' && set('name', text.slice(0, 200), 'name')}
       />
       <NumberField
+        {...typedLimits(LIMITS.part.count)}
+        entry={['parts', part.id, 'count']}
         label="How many"
         value={part.count}
-        min={1}
-        max={10_000}
-        whole
         className="w-14"
         onNumber={(value) => set('count', value, 'count')}
       />

@@ -1,6 +1,6 @@
 import type { PartFacts } from '@every-inch/core/context';
 import { withMeasure } from '@every-inch/core/form';
-import type { Reference, Taking } from '@every-inch/core/piece';
+import { LIMITS, type Reference, type Taking, typedLimits } from '@every-inch/core/piece';
 import { formatQuantity, formatRange } from '@every-inch/core/reckoning';
 import { formatMiniMm, miniMm, realMm } from '@every-inch/core/units';
 import { BinButton } from '../../../parts/BinButton.tsx';
@@ -144,12 +144,11 @@ export function PicturePanel({ reference, context, tool, onTool, overlay, onOver
         />
         {!isSelf && (
           <NumberField
+            {...typedLimits(LIMITS.reference.shownRatio)}
             hideLabel
             label="Scale of the miniature shown, 1 to"
             className="w-14"
             value={shownRatio}
-            min={0.1}
-            max={5000}
             onNumber={(value) => put({ shownRatio: value }, 'what it shows')}
           />
         )}

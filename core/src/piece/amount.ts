@@ -1,0 +1,15 @@
+import { IsInt, IsNumber, IsPositive, Max, Min } from 'class-validator';
+import type { Limit } from './limits.ts';
+
+/** A number within its limits: the checks of a field, from its declaration. */
+export function Amount({ min, over, max, whole }: Limit): PropertyDecorator {
+  const checks = [
+    whole ? IsInt() : IsNumber({ allowInfinity: false, allowNaN: false }),
+    Max(max),
+    ...(min === undefined ? [] : [Min(min)]),
+    ...(over === undefined ? [] : [IsPositive()]),
+  ];
+  return (target, property) => {
+    for (const check of checks) check(target, property as string);
+  };
+}

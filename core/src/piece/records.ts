@@ -1,0 +1,51 @@
+import type { ClassConstructor } from 'class-transformer';
+import { completeClay, completePart, completeWith } from './complete.ts';
+import {
+  DEFAULT_ADDITION,
+  DEFAULT_DECISION,
+  DEFAULT_ENTRY,
+  DEFAULT_FIT,
+  DEFAULT_REFERENCE,
+} from './defaults.ts';
+import {
+  Addition,
+  Clay,
+  Decision,
+  Fit,
+  FoundThing,
+  LogEntry,
+  Part,
+  type Piece,
+  Reference,
+  WireStock,
+} from './document.ts';
+import type { RawRecord } from './migrations.ts';
+
+/** A list of the document: what its entries are, and what stands for whatever a file leaves out of one. */
+export interface RecordList<T extends object = object> {
+  readonly type: ClassConstructor<T>;
+  readonly complete: (raw: RawRecord) => RawRecord;
+}
+
+/** The fields of a piece that are lists of records. */
+type ListField = {
+  [K in keyof Piece]: Piece[K] extends readonly { readonly id: string }[] ? K : never;
+}[keyof Piece];
+
+/**
+ * Every list of records of a piece: files are read, sifted and completed by it, and an empty piece has them empty. A new list is
+ * a class and a line here.
+ */
+export const RECORD_LISTS: { readonly [K in ListField]: RecordList<Piece[K][number]> } = {
+  clays: { type: Clay, complete: completeClay },
+  parts: { type: Part, complete: completePart },
+  found: { type: FoundThing, complete: completeWith({ meant: null }, 'found') },
+  additions: { type: Addition, complete: completeWith(DEFAULT_ADDITION, 'addition') },
+  fits: { type: Fit, complete: completeWith(DEFAULT_FIT, 'fit') },
+  wireStock: { type: WireStock, complete: completeWith({ count: 1 }, 'wire') },
+  decisions: { type: Decision, complete: completeWith(DEFAULT_DECISION, 'decision') },
+  references: { type: Reference, complete: completeWith(DEFAULT_REFERENCE, 'picture') },
+  log: { type: LogEntry, complete: completeWith(DEFAULT_ENTRY, 'entry') },
+};
+
+export const LIST_FIELDS = Object.keys(RECORD_LISTS) as ListField[];
