@@ -1,4 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
+import { LENSES } from '../web/src/lenses/index.ts';
 import { expect, openDemo, test } from './bench.ts';
 
 const ROUTES = [
@@ -6,13 +7,7 @@ const ROUTES = [
   '/handbook',
   '/workshop',
   '/instruments',
-  '/piece/low-water-ferry/brief',
-  '/piece/low-water-ferry/size',
-  '/piece/low-water-ferry/bones',
-  '/piece/low-water-ferry/bulk',
-  '/piece/low-water-ferry/bake',
-  '/piece/low-water-ferry/bench',
-  '/piece/low-water-ferry/log',
+  ...LENSES.map(({ stage }) => `/piece/low-water-ferry/${stage}`),
 ];
 
 /** Serious findings of axe, one line each. */

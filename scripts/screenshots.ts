@@ -3,6 +3,7 @@ import { once } from 'node:events';
 import { mkdirSync } from 'node:fs';
 import { type BrowserContextOptions, chromium, type Page } from '@playwright/test';
 import { LAUNCH } from '../playwright.config.ts';
+import { LENSES } from '../web/src/lenses/index.ts';
 
 const PORT = 4193;
 const ADDRESS = `http://127.0.0.1:${PORT}`;
@@ -19,10 +20,15 @@ interface Shot {
 
 const FERRY = '/piece/low-water-ferry';
 
+/** Lenses whose picture wants more than going there. */
+const OWN_SHOT: readonly string[] = ['bake'];
+
 const SHOTS: readonly Shot[] = [
+  ...LENSES.filter(({ stage }) => !OWN_SHOT.includes(stage)).map(({ stage }) => ({
+    name: stage,
+    path: `${FERRY}/${stage}`,
+  })),
   { name: 'shelf', path: '/' },
-  { name: 'brief', path: `${FERRY}/brief` },
-  { name: 'size', path: `${FERRY}/size` },
   { name: 'size-dark', path: `${FERRY}/size`, look: { colorScheme: 'dark' } },
   {
     name: 'working',
@@ -86,8 +92,6 @@ const SHOTS: readonly Shot[] = [
       await page.getByLabel('Lay Mooring post over it').selectOption('from the front');
     },
   },
-  { name: 'bones', path: `${FERRY}/bones` },
-  { name: 'bulk', path: `${FERRY}/bulk` },
   {
     name: 'bake',
     path: `${FERRY}/bake`,
@@ -97,8 +101,6 @@ const SHOTS: readonly Shot[] = [
       await page.getByRole('region', { name: 'Loads' }).evaluate((node) => node.scrollIntoView());
     },
   },
-  { name: 'bench', path: `${FERRY}/bench` },
-  { name: 'log', path: `${FERRY}/log` },
   { name: 'handbook', path: '/handbook' },
   { name: 'workshop', path: '/workshop' },
   { name: 'phone', path: `${FERRY}/log`, look: { viewport: { width: 390, height: 844 } } },

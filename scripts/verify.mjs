@@ -45,6 +45,7 @@ for (const file of [UNIT_RESULTS, E2E_RESULTS]) rmSync(file, { force: true });
 
 const steps = [
   step('types', ['node_modules/typescript/bin/tsc', '-p', 'tsconfig.json']),
+  step('layers', ['--import', 'tsx', 'scripts/layers.ts']),
   step('lint', ['node_modules/@biomejs/biome/bin/biome', 'check', '.']),
   step('unit tests', [
     'node_modules/vitest/vitest.mjs',

@@ -69,8 +69,18 @@ export interface Verdict {
 /** `part/key` for a part's figure, `/key` for the whole piece's. */
 export type ReckoningId = `${string}/${string}`;
 
-/** The stages whose figures are reckoned. */
-export type Lens = 'brief' | 'size' | 'bones' | 'bulk' | 'bake' | 'bench' | 'log';
+/** The ten stages of the work, each with its figures. */
+export type Lens =
+  | 'brief'
+  | 'size'
+  | 'bones'
+  | 'bulk'
+  | 'repeats'
+  | 'bake'
+  | 'ground'
+  | 'finish'
+  | 'bench'
+  | 'log';
 
 /** A computed figure as it is shown, without its working. */
 export interface ShownFigure {

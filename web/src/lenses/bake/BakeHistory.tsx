@@ -81,12 +81,7 @@ export default memo(function BakeHistory({ context, bulk, settings }: HistoryPro
   const mostMin = Math.max(1, ...(one?.history.regions.map(({ totalMin }) => totalMin) ?? []));
   const last = passes.at(-1);
   return (
-    <Section
-      id="history"
-      title="What it goes through"
-      says={`What ${part.name} goes through, bake by bake`}
-     
-    >
+    <Section id="history" title="What it goes through" says={`What ${part.name} goes through, bake by bake`}>
       {passes.length === 0 && <p className="text-quiet">No bake of the route takes it.</p>}
       {says && (
         <p role="alert" className="text-wont">

@@ -49,7 +49,6 @@ export function WirePick({ wire, onWire }: WirePickProps) {
       />
       <NumberField
         {...typedLimits(LIMITS.wireChoice.strands)}
-        
         label="Strands"
         className="w-14"
         value={wire.strands}

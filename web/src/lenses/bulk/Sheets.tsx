@@ -266,7 +266,6 @@ export function Sheets() {
           id="shapes"
           title="As balls, snakes and sheets"
           says={`Clay of one ${part.name}, as balls, snakes and sheets`}
-         
           className="max-w-4xl"
         >
           <AsShapes volumeMm3={solid.quantity.value * 1000} settings={settings} />
