@@ -1,12 +1,12 @@
 import type { PartFacts } from '../context/index.ts';
 import { type Metal, soldMm } from '../handbook/index.ts';
 import { sourced } from '../reckoning/index.ts';
-import { type Frame, leastCover, legBuckles, rawLimbs } from './checks.ts';
+import { type ArmatureFrame, leastCover, legBuckles, rawLimbs } from './checks.ts';
 import { coverWanted } from './cover.ts';
 import { bundleMm, type Wire } from './wire.ts';
 
 /** What a wire fails by, shortest first; empty when it will do. */
-export function failuresOf(frame: Frame, wire: Wire): string[] {
+export function failuresOf(frame: ArmatureFrame, wire: Wire): string[] {
   const { context } = frame;
   const fails: string[] = [];
   const cover = leastCover(frame, wire, coverWanted(context));
@@ -26,8 +26,8 @@ export function failuresOf(frame: Frame, wire: Wire): string[] {
 }
 
 /** The thinnest bundle that does not cut through the raw clay round it, where the clay is thinnest, mm. */
-function leastWidth({ depths, context }: Frame): { widthMm: number; where: string } {
-  let thinnest: Frame['depths'][number] | null = null;
+function leastWidth({ depths, context }: ArmatureFrame): { widthMm: number; where: string } {
+  let thinnest: ArmatureFrame['depths'][number] | null = null;
   for (const one of depths) if (!one.run.wire && (!thinnest || one.depth < thinnest.depth)) thinnest = one;
   const share = sourced('wire.least', context.own).value / 100;
   return { widthMm: 2 * (thinnest?.depth ?? 0) * share, where: thinnest?.where ?? '' };
@@ -80,7 +80,7 @@ export function thinnerOf(context: PartFacts, wire: Wire): Wire {
 }
 
 /** The thinnest wire or twist of a metal that passes every check; null where none of it can be had. */
-export function adviseWire(frame: Frame, metal: Metal): Advice | null {
+export function adviseWire(frame: ArmatureFrame, metal: Metal): Advice | null {
   if (frame.runs.length === 0) return null;
   const tried: { wire: Wire; fails: string[] }[] = [];
   for (const wire of wiresOf(frame.context, metal)) {

@@ -1,4 +1,4 @@
-import { dearestFill, type Sizes } from './fill.ts';
+import { boundedKnapsack, type Sizes } from './fill.ts';
 
 /** Remainders of one length. */
 export interface Remainder {
@@ -128,8 +128,8 @@ export function barPrices(
   for (let step = 0; step < MOST_STEPS && budget.left > 0; step += 1) {
     const prices = basis.prices();
     const worths = sizes.map((_, i) => Math.max(0, prices[i] ?? 0));
-    const onBar = dearestFill(worths, kinds, bar, budget);
-    const onOld = remainders.map(({ length }) => dearestFill(worths, kinds, length, budget));
+    const onBar = boundedKnapsack(worths, kinds, bar, budget);
+    const onOld = remainders.map(({ length }) => boundedKnapsack(worths, kinds, length, budget));
     const all = worths.reduce((sum, price, i) => sum + price * (counts[i] ?? 0), 0);
     const held = onOld.reduce((sum, { most }, j) => sum + most * (remainders[j]?.count ?? 0), 0);
     if (onBar.most > 0) bound = Math.max(bound, (all - held) / onBar.most);

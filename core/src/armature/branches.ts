@@ -1,6 +1,6 @@
 import type { PartFacts } from '../context/index.ts';
 import { sourced } from '../reckoning/index.ts';
-import { apart, bonesOf } from './limbs.ts';
+import { bonesOf, distance } from './limbs.ts';
 import type { Run } from './run.ts';
 import { treeFrame } from './tree.ts';
 import { bundleMm, type Wire } from './wire.ts';
@@ -33,7 +33,7 @@ export function branchLevels(context: PartFacts, wire: Wire): BranchLevel[] {
   const deepest = Math.max(0, ...levels);
   return Array.from({ length: deepest + 1 }, (_, level): BranchLevel => {
     const at = bones.map((bone, i) => ({ bone, wires: wires[i] ?? 1 })).filter((_, i) => levels[i] === level);
-    const lengths = at.map(({ bone }) => apart(bone.from, bone.to));
+    const lengths = at.map(({ bone }) => distance(bone.from, bone.to));
     const most = Math.max(...at.map((one) => one.wires));
     const width = bundleMm(wire, most);
     // The rounded ends of a branch lie in its neighbours.

@@ -32,7 +32,7 @@ const between = (a: Vec3, b: Vec3, t: number): Vec3 => [
   a[1] + (b[1] - a[1]) * t,
   a[2] + (b[2] - a[2]) * t,
 ];
-const apart = (a: Vec3, b: Vec3) => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
+const distance = (a: Vec3, b: Vec3) => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
 
 /** What hangs beyond each place of a forked limb: its weight, and its weight times where it is. */
 export interface Hung {
@@ -100,7 +100,7 @@ export function bendingAt({ nodes, weight, x, z }: Hung, tip: number, stiffness:
     const pull =
       (beyond[0] + (node.weight / 2) * own[0]) * lever[0] +
       (beyond[1] + (node.weight / 2) * own[1]) * lever[1];
-    sagMm += (pull * apart(start, node.at)) / (stiffness * wires);
+    sagMm += (pull * distance(start, node.at)) / (stiffness * wires);
     const all = (weight[i] ?? 0) + node.weight;
     const atStart =
       Math.hypot(

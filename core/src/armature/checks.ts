@@ -4,7 +4,7 @@ import type { Vec3 } from '../form/index.ts';
 import { sourced } from '../reckoning/index.ts';
 import { type Bending, bendingAt, bucklingN, hung, type Node } from './cantilever.ts';
 import { leaveMm } from './cover.ts';
-import { apart, type Limb } from './limbs.ts';
+import { distance, type Limb } from './limbs.ts';
 import { pathLength, pegsOf, type Run } from './run.ts';
 import { bundleMm, strengthOf, type Wire, weightOf } from './wire.ts';
 
@@ -51,7 +51,7 @@ export interface Column {
 }
 
 /** What of an armature does not depend on the wire: looked up once, asked for every wire that is tried. */
-export interface Frame {
+export interface ArmatureFrame {
   readonly context: PartFacts;
   readonly runs: readonly Run[];
   readonly depths: readonly Depth[];
@@ -76,7 +76,7 @@ function depthsOf(context: PartContext, runs: readonly Run[]): Depth[] {
         // In the ground or in the trunk there is no flesh of the limb’s own.
         const isRoot = i === 0 && run.drawnId === null;
         // A wire that is drawn leaves the clay where it is pegged.
-        const leaves = run.drawnId !== null && pegsOf([run]).some((peg) => apart(peg.at, at) < near);
+        const leaves = run.drawnId !== null && pegsOf([run]).some((peg) => distance(peg.at, at) < near);
         if (isRoot || leaves || (limb.stands && i === limb.path.length - 1)) return [];
         const through = limb.through?.[i] ?? 1;
         const key = `${at.join()} ${run.wire ? run.name : ''}`;
@@ -107,7 +107,7 @@ function treeNodes(limbs: readonly Limb[], density: number, wireWeight: number) 
         return;
       }
       const before = path[i - 1];
-      const length = before ? apart(before, at) : 0;
+      const length = before ? distance(before, at) : 0;
       const r = ((radii[i] ?? 0) + (radii[i - 1] ?? radii[i] ?? 0)) / 2;
       const wires = through?.[i] ?? 1;
       const weight = weightOf(Math.PI * r * r * length, density) + wires * wireWeight * length;
@@ -162,7 +162,7 @@ export function frameOf(
   context: PartContext,
   contexts: ReadonlyMap<string, PartContext>,
   runs: readonly Run[],
-): Frame {
+): ArmatureFrame {
   const density = clayDensity(context);
   const held = heldN(context, contexts);
   const limbs = runs.flatMap((run) =>
@@ -191,7 +191,7 @@ const CLAY_SHARE = 2 / 3;
  *
  * @param wantedMm clay wanted over a wire; where a limb is too thin for it, two thirds of its radius will do
  */
-export function leastCover({ depths }: Frame, wire: Wire, wantedMm: number): Cover | null {
+export function leastCover({ depths }: ArmatureFrame, wire: Wire, wantedMm: number): Cover | null {
   let worst: Depth | null = null;
   let least = Infinity;
   for (const one of depths) {
@@ -215,20 +215,36 @@ export function clayDensity(context: PartFacts): number {
   return claySharesOf(context).reduce((sum, { share, densityGCm3 }) => sum + share * densityGCm3, 0);
 }
 
-/** Weight of what a part holds, N: of clay as clay, of other stuff as wood. */
-const WOOD = 0.6;
-export function heldN(context: PartFacts, contexts: ReadonlyMap<string, PartFacts>): number {
-  return context.piece.fits.reduce((sum, fit) => {
-    const other = fit.kind === 'held-by' && fit.on === context.part.id ? contexts.get(fit.part) : undefined;
-    if (!other) return sum;
-    const volume = other.shape.volumeMm3 / other.shrink ** 3;
-    return sum + weightOf(volume, other.part.mix.length > 0 ? clayDensity(other) : WOOD);
-  }, 0);
+/** Density of what a part is of, g/cm³: its clay, or the stuff it is said to be; what is not said is taken as wood. */
+export function densityOf(context: PartFacts): number {
+  const { mix, stuff } = context.part;
+  return mix.length > 0
+    ? clayDensity(context)
+    : sourced(`stuff.${stuff ?? 'wood'}.density`, context.own).value;
 }
 
-/** The limb that holds things: an arm, the right one where there are two. */
+/** What a part holds: parts of the piece that are held by it, with their weight. */
+export function heldThings(
+  context: PartFacts,
+  contexts: ReadonlyMap<string, PartFacts>,
+): { readonly of: PartFacts; readonly newtons: number }[] {
+  return context.piece.fits.flatMap((fit) => {
+    const of = fit.kind === 'held-by' && fit.on === context.part.id ? contexts.get(fit.part) : undefined;
+    return of ? [{ of, newtons: weightOf(of.shape.volumeMm3 / of.shrink ** 3, densityOf(of)) }] : [];
+  });
+}
+
+/** Weight of what a part holds, N. */
+export function heldN(context: PartFacts, contexts: ReadonlyMap<string, PartFacts>): number {
+  return heldThings(context, contexts).reduce((sum, { newtons }) => sum + newtons, 0);
+}
+
+/** Limbs that hold things: of two arms the right one, of a beast its right foreleg. */
+const HOLDING_LIMBS: ReadonlySet<string> = new Set(['right arm', 'right foreleg']);
+
+/** Whether a limb is the one that holds things. */
 function holds({ name }: Limb): boolean {
-  return /^right (arm|foreleg)/.test(name);
+  return HOLDING_LIMBS.has(name);
 }
 
 /** One limb under a load. */
@@ -243,7 +259,7 @@ export interface LimbBending {
 }
 
 /** Every free limb under the weight of its raw clay and of what it holds: in the oven clay carries nothing. */
-export function rawLimbs({ free, context }: Frame, wire: Wire): LimbBending[] {
+export function rawLimbs({ free, context }: ArmatureFrame, wire: Wire): LimbBending[] {
   const shared = strengthOf(wire, context.own);
   return free.map(({ limb, run, lengthMm, clay, wire: own }) => {
     const { stiffness, yieldMoment, weight } = run.wire ? strengthOf(run.wire, context.own) : shared;
@@ -263,7 +279,7 @@ export function rawLimbs({ free, context }: Frame, wire: Wire): LimbBending[] {
 export function pushMoment({
   context,
   free,
-}: Frame): { momentNmm: number; lengthMm: number; limb: Limb; run: Run } | null {
+}: ArmatureFrame): { momentNmm: number; lengthMm: number; limb: Limb; run: Run } | null {
   const push = sourced('wire.push', context.own).value;
   const longest = free.reduce<FreeLimb | null>((a, b) => (a && a.lengthMm >= b.lengthMm ? a : b), null);
   if (!longest) return null;
@@ -281,7 +297,7 @@ export interface Buckling extends Column {
 }
 
 /** The leg or trunk that has least to spare before it buckles; null where nothing stands on wires. */
-export function legBuckles({ columns, context }: Frame, wire: Wire): Buckling | null {
+export function legBuckles({ columns, context }: ArmatureFrame, wire: Wire): Buckling | null {
   const rated = columns.map((column): Buckling => {
     const own = wireOf(column.run, wire);
     const stiffness = column.wires * strengthOf(own, context.own).stiffness;

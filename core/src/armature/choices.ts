@@ -1,7 +1,7 @@
 import type { PartContext } from '../context/index.ts';
 import type { Vec3, View } from '../form/index.ts';
 import { DEFAULT_RUN, type RunChoice, type WirePlace } from '../piece/index.ts';
-import { apart, type Limb } from './limbs.ts';
+import { distance, type Limb } from './limbs.ts';
 import { plainRun, type Run, type RunEnd } from './run.ts';
 
 /** Two places nearer than this are one, mm. */
@@ -41,7 +41,7 @@ function stepped(path: readonly Vec3[]): Vec3[] {
   return path.flatMap((point, i): Vec3[] => {
     const before = path[i - 1];
     if (!before) return [point];
-    const n = Math.max(1, Math.min(MOST_STEPS / path.length, Math.ceil(apart(before, point) / STEP)));
+    const n = Math.max(1, Math.min(MOST_STEPS / path.length, Math.ceil(distance(before, point) / STEP)));
     return Array.from({ length: Math.floor(n) }, (_, k): Vec3 => {
       const t = (k + 1) / Math.floor(n);
       return [
@@ -64,7 +64,7 @@ export function depthAt({ shape, shrink }: PartContext, [x, y, z]: Vec3): number
 function drawnRun(context: PartContext, choice: RunChoice): Run | null {
   const corners = choice.drawn
     .map(({ xMm, yMm, zMm }): Vec3 => [xMm / context.shrink, yMm / context.shrink, zMm / context.shrink])
-    .filter((point, i, all) => i === 0 || apart(point, all[i - 1] ?? point) > SAME);
+    .filter((point, i, all) => i === 0 || distance(point, all[i - 1] ?? point) > SAME);
   const [first, last] = [corners[0], corners.at(-1)];
   if (corners.length < 2 || !first || !last) return null;
   const path = stepped(corners);

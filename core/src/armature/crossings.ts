@@ -1,6 +1,6 @@
 import type { Bone, Vec3 } from '../form/index.ts';
-import type { Frame } from './checks.ts';
-import { apart, bonesOf, type Limb, nearestOn, sideOf } from './limbs.ts';
+import type { ArmatureFrame } from './checks.ts';
+import { bonesOf, distance, type Limb, nearestOn, sideOf } from './limbs.ts';
 
 /** A limb that its pose takes through another or through the trunk. */
 export interface Crossing {
@@ -25,9 +25,9 @@ function bonesAlong({ name, path, radii }: Limb): Bone[] {
 
 function deepIn(bone: Bone, at: Vec3, share: number): number {
   const nearest = nearestOn(bone, at);
-  const t = apart(bone.from, nearest) / Math.max(1e-9, apart(bone.from, bone.to));
+  const t = distance(bone.from, nearest) / Math.max(1e-9, distance(bone.from, bone.to));
   const radius = bone.radii[Math.round(t * (bone.radii.length - 1))] ?? 0;
-  return share * radius - apart(nearest, at);
+  return share * radius - distance(nearest, at);
 }
 
 /** Places of a limb from where it has left the trunk. */
@@ -47,7 +47,7 @@ function deepest(places: readonly Vec3[], bones: readonly Bone[]): { deepMm: num
 }
 
 /** Limbs that pass through the trunk or one another in this pose, limbs taken as round; trees are let be. */
-export function crossingsOf({ context, runs }: Frame): Crossing[] {
+export function crossingsOf({ context, runs }: ArmatureFrame): Crossing[] {
   const [trunk] = bonesOf(context);
   const { kind } = context.part.form;
   if (!trunk || kind === 'tree' || kind === 'round') return [];

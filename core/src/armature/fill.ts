@@ -25,7 +25,7 @@ const SLACK = 1e-12;
  * @param room length of the bar
  * @param budget steps that may still be made; what is made is taken off
  */
-export function dearestFill(
+export function boundedKnapsack(
   prices: readonly number[],
   { sizes, counts }: Sizes,
   room: number,

@@ -1,7 +1,7 @@
 import { BEND_RADIUS, bendsOf } from './bends.ts';
-import type { Frame } from './checks.ts';
+import type { ArmatureFrame } from './checks.ts';
 import { wireOf } from './checks.ts';
-import { apart } from './limbs.ts';
+import { distance } from './limbs.ts';
 import { jointGapMm, largestBend } from './shapes.ts';
 import { bundleMm, type Wire } from './wire.ts';
 
@@ -24,18 +24,18 @@ export interface JointGap {
 }
 
 /** Every bend inside a limb with the gap that it wants. */
-export function jointGaps({ runs }: Frame, partWire: Wire): JointGap[] {
+export function jointGaps({ runs }: ArmatureFrame, partWire: Wire): JointGap[] {
   return runs.flatMap((run) => {
     const bends = bendsOf(run.path);
     const wire = wireOf(run, partWire);
     return bends.flatMap(({ degrees, point, atMm }, i): JointGap[] => {
-      const limb = run.limbs.find(({ path }) => path.some((at) => apart(at, point) < 0.01));
-      const at = limb?.path.findIndex((one) => apart(one, point) < 0.01) ?? -1;
+      const limb = run.limbs.find(({ path }) => path.some((at) => distance(at, point) < 0.01));
+      const at = limb?.path.findIndex((one) => distance(one, point) < 0.01) ?? -1;
       const radius = limb?.radii[at] ?? 0;
       // At the root of a limb its clay runs on into the trunk: nothing is left bare there.
       if (!limb || at <= 0 || radius <= 0) return [];
       const whole = run.path.reduce(
-        (sum, one, k) => sum + (k === 0 ? 0 : apart(one, run.path[k - 1] ?? one)),
+        (sum, one, k) => sum + (k === 0 ? 0 : distance(one, run.path[k - 1] ?? one)),
         0,
       );
       const before = atMm - (bends[i - 1]?.atMm ?? 0);

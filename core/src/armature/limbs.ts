@@ -22,7 +22,7 @@ export const NEAR = 0.04;
 /** A wire ends so far before the tip of the flesh, as a share of the last bone. */
 const SHORT_OF_TIP = 0.3;
 
-export const apart = (a: Vec3, b: Vec3) => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
+export const distance = (a: Vec3, b: Vec3) => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
 
 /** Bones of a part that a wire may run in, miniature mm. */
 export function bonesOf({ shape, shrink }: PartFacts): Bone[] {
@@ -67,7 +67,7 @@ export function chainsOf(bones: readonly Bone[], size: number): Bone[][] {
       const end = chain.at(-1) as Bone;
       const next = [...left]
         .filter((one) => sideOf(one.region) === sideOf(bone.region))
-        .map((one) => ({ one, far: apart(one.from, end.to) }))
+        .map((one) => ({ one, far: distance(one.from, end.to) }))
         .filter(({ far }) => far < NEAR * size)
         .sort((a, b) => a.far - b.far)[0]?.one;
       if (!next) break;

@@ -1,6 +1,6 @@
 import { type BarPrices, barPrices, type Remainder } from './barPrices.ts';
 import { fewestBars, lowerBound, MOST_LOOKS } from './fewestBars.ts';
-import { dearestFill, type Sizes } from './fill.ts';
+import { boundedKnapsack, type Sizes } from './fill.ts';
 
 /** Stock of one length. */
 export interface Stock {
@@ -72,7 +72,7 @@ function filledUp(
     const remainder = remainders[on];
     if (!remainder) continue;
     for (let n = 0; n < remainder.count; n += 1) {
-      const { fill } = dearestFill(prices, { sizes: kinds.sizes, counts: left }, remainder.length);
+      const { fill } = boundedKnapsack(prices, { sizes: kinds.sizes, counts: left }, remainder.length);
       if (isEmpty(fill)) break;
       onOld.push({ on, fill });
       left = minus(left, fill);

@@ -3,7 +3,7 @@ import type { PartContext } from '../context/index.ts';
 import type { Reckoning, WayOut } from '../reckoning/index.ts';
 import { type Advice, adviseWire } from './advise.ts';
 import { type Bend, bendsOf } from './bends.ts';
-import { type Cover, type Frame, frameOf, leastCover, rawLimbs } from './checks.ts';
+import { type ArmatureFrame, type Cover, frameOf, leastCover, rawLimbs } from './checks.ts';
 import { coverWanted } from './cover.ts';
 import { type CutPiece, cutPieces } from './cutList.ts';
 import type { Ask } from './figures/ask.ts';
@@ -43,7 +43,7 @@ export interface PartBones extends BonesFacts {
 /** What the figures of an armature have in common. */
 interface Common {
   readonly proposed: readonly Run[];
-  readonly frame: Frame;
+  readonly frame: ArmatureFrame;
   readonly advice: Advice | null;
 }
 

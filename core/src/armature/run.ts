@@ -1,5 +1,5 @@
 import type { Vec3 } from '../form/index.ts';
-import { apart, type Limb } from './limbs.ts';
+import { distance, type Limb } from './limbs.ts';
 import type { Wire } from './wire.ts';
 
 /** An end of a run. */
@@ -55,7 +55,7 @@ export interface Peg {
 const DOWN: Vec3 = [0, -1, 0];
 
 function onward(from: Vec3 | undefined, to: Vec3): Vec3 {
-  const length = from ? apart(from, to) : 0;
+  const length = from ? distance(from, to) : 0;
   return from && length > 0
     ? [(to[0] - from[0]) / length, (to[1] - from[1]) / length, (to[2] - from[2]) / length]
     : DOWN;
@@ -88,7 +88,7 @@ export function joined(first: readonly Vec3[], second: readonly Vec3[], withinMm
   const all = [...first, ...second];
   all.forEach((point, i) => {
     const before = path.at(-1);
-    if (!before || apart(point, before) > withinMm) path.push(point);
+    if (!before || distance(point, before) > withinMm) path.push(point);
     else if (i === all.length - 1 && path.length > 1) path[path.length - 1] = point;
   });
   return path;
@@ -96,5 +96,5 @@ export function joined(first: readonly Vec3[], second: readonly Vec3[], withinMm
 
 /** Length of a path, mm. */
 export function pathLength(path: readonly Vec3[]): number {
-  return path.reduce((sum, point, i) => (i === 0 ? 0 : sum + apart(point, path[i - 1] ?? point)), 0);
+  return path.reduce((sum, point, i) => (i === 0 ? 0 : sum + distance(point, path[i - 1] ?? point)), 0);
 }

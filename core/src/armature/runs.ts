@@ -2,9 +2,9 @@ import type { PartContext, PartFacts } from '../context/index.ts';
 import type { Bone, Vec3 } from '../form/index.ts';
 import { drawnRuns, settled } from './choices.ts';
 import {
-  apart,
   bonesOf,
   chainsOf,
+  distance,
   downToGround,
   type Limb,
   limbOf,
@@ -37,7 +37,7 @@ const SAME = 0.02;
 function spineOf(trunk: Bone, middle: readonly Limb[], size: number): Run {
   const ends = middle.map((limb) => ({
     limb,
-    atEnd: apart(limb.path[0] ?? trunk.to, trunk.to) < apart(limb.path[0] ?? trunk.to, trunk.from),
+    atEnd: distance(limb.path[0] ?? trunk.to, trunk.to) < distance(limb.path[0] ?? trunk.to, trunk.from),
   }));
   const front = ends.find(({ atEnd }) => atEnd)?.limb;
   const back = ends.find(({ atEnd }) => !atEnd)?.limb;

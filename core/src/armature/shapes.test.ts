@@ -21,7 +21,7 @@ describe('plain wire shapes', () => {
     expect(domeRibMm(40)).toBeCloseTo(stepped(round(Math.PI)), 4);
   });
 
-  it('a coil of six turns, 4 mm apart, of 1 mm wire on a core of 8', () => {
+  it('a coil of six turns, 4 mm distance, of 1 mm wire on a core of 8', () => {
     const helix = (t: number): Vec3 => {
       const angle = 2 * Math.PI * 6 * t;
       return [4.5 * Math.cos(angle), 4.5 * Math.sin(angle), 24 * t];

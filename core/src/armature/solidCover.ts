@@ -2,7 +2,7 @@ import type { PartFacts } from '../context/index.ts';
 import type { Shape, Vec3 } from '../form/index.ts';
 import { gridField, redistanced } from '../solid/index.ts';
 import { leaveMm } from './cover.ts';
-import { apart } from './limbs.ts';
+import { distance } from './limbs.ts';
 import type { BonesFacts } from './reckonBones.ts';
 import { pegsOf } from './run.ts';
 import { type WireLine, wireLines } from './wireLines.ts';
@@ -51,7 +51,7 @@ function* placesOn(points: readonly Vec3[]): Generator<Vec3> {
   for (let i = 1; i < points.length; i += 1) {
     const [from, to] = [points[i - 1], points[i]];
     if (!from || !to) continue;
-    const n = Math.max(1, Math.ceil(apart(from, to) / STEP));
+    const n = Math.max(1, Math.ceil(distance(from, to) / STEP));
     for (let k = 1; k <= n; k += 1) {
       const t = k / n;
       yield [
@@ -110,10 +110,10 @@ export function solidCover(shape: Shape, { shrink, lines, leaves, leaveMm }: Cov
   const found: { coverMm: number; at: Vec3; half: number }[] = [];
   for (const { points, widthMm } of lines)
     for (const at of placesOn(points)) {
-      if (leaves.some((place) => apart(place, at) < leaveMm)) continue;
-      const distance = field(at[0] * shrink, at[1] * shrink, at[2] * shrink) / shrink;
+      if (leaves.some((place) => distance(place, at) < leaveMm)) continue;
+      const out = field(at[0] * shrink, at[1] * shrink, at[2] * shrink) / shrink;
       // Far outside distances are not known: it is out, no matter how far.
-      const depth = Math.max(-distance, (-2 * cell) / shrink);
+      const depth = Math.max(-out, (-2 * cell) / shrink);
       found.push({ coverMm: depth - widthMm / 2, at, half: widthMm / 2 });
     }
   const close = [...found].sort((a, b) => a.coverMm - b.coverMm).slice(0, CLOSE_LOOKS);

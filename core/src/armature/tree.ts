@@ -1,6 +1,6 @@
 import type { PartFacts } from '../context/index.ts';
 import type { Bone, Vec3 } from '../form/index.ts';
-import { apart, bonesOf, type Limb, limbOf, NEAR } from './limbs.ts';
+import { bonesOf, distance, type Limb, limbOf, NEAR } from './limbs.ts';
 import { FREE_END, joined, PEG_END, plainRun, type Run } from './run.ts';
 
 /** The bones of a tree with where each one hangs and how many tips it leads to. */
@@ -18,7 +18,7 @@ export function treeFrame(bones: readonly Bone[], size: number): TreeFrame {
   const parents = bones.map((bone, i) => {
     let [best, far] = [-1, NEAR * size];
     for (let k = 0; k < i; k += 1) {
-      const away = apart(bones[k]?.to ?? bone.to, bone.from);
+      const away = distance(bones[k]?.to ?? bone.to, bone.from);
       if (away < far) [best, far] = [k, away];
     }
     return best;

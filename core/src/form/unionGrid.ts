@@ -18,20 +18,20 @@ export function nothingApart(): Apart {
   return { volumeMm3: 0, areaMm2: 0 };
 }
 
-type Frame = Pick<Grid, 'min' | 'size' | 'cell'>;
+type GridFrame = Pick<Grid, 'min' | 'size' | 'cell'>;
 
 /** Cells round a member that its distances are laid into. */
 const RIM = 2;
 
 /** The cells of a frame near a box: first and last along an axis. */
-function reach({ min, size, cell }: Frame, box: Box, k: 0 | 1 | 2): readonly [number, number] {
+function reach({ min, size, cell }: GridFrame, box: Box, k: 0 | 1 | 2): readonly [number, number] {
   const first = Math.max(0, Math.floor((box.min[k] - min[k]) / cell) - RIM);
   const last = Math.min(size[k] - 1, Math.ceil((box.max[k] - min[k]) / cell) + RIM);
   return [first, Math.max(first, last)];
 }
 
 /** The distances of one member on the cells near it, and which cell of the frame is its first. */
-function near(frame: Frame, { box, field }: Member) {
+function near(frame: GridFrame, { box, field }: Member) {
   const [[x0, x1], [y0, y1], [z0, z1]] = [reach(frame, box, 0), reach(frame, box, 1), reach(frame, box, 2)];
   const { min, cell } = frame;
   const size = [x1 - x0 + 1, y1 - y0 + 1, z1 - z0 + 1] as const;

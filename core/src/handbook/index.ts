@@ -2,6 +2,7 @@ import { BASES } from './bases.ts';
 import { BENCH_THINGS } from './benchThings.ts';
 import { CLAYS } from './clays.ts';
 import { CORE_RULES } from './cores.ts';
+import { STUFF_DENSITIES } from './densities.ts';
 import { HEAT_RULES } from './heat.ts';
 import { BODY_CANONS, BODY_FRACTIONS, BODY_GIRTHS, BODY_MASSES } from './people.ts';
 import { SHEET_RULES } from './rollers.ts';
@@ -73,6 +74,7 @@ export const TABLES: readonly HandbookTable[] = [
       ...(bake ? [bake.window, bake.minutes] : []),
     ]),
   },
+  { id: 'stuffs', title: 'Other stuffs, by volume', rows: STUFF_DENSITIES },
   { id: 'heat', title: 'Heat', rows: BAKE_RULES },
   { id: 'deform', title: 'How clay moves in the oven', rows: DEFORM_RULES },
   { id: 'simulation', title: 'How heat goes in', rows: HEAT_RULES },

@@ -9,7 +9,7 @@ export interface Pixels {
 }
 
 /** The part of a picture’s plane that is drawn anew: its corner, y up, and its size, mm of what is shown. */
-export interface Frame {
+export interface PictureFrame {
   readonly left: number;
   readonly bottom: number;
   readonly widthMm: number;
@@ -17,7 +17,7 @@ export interface Frame {
 }
 
 /** The known rectangle, or the whole picture where only a length is known. */
-export function frameOf(reference: Reference): Frame {
+export function frameOf(reference: Reference): PictureFrame {
   const { square, widthPx, heightPx } = reference;
   if (square) return { left: 0, bottom: 0, widthMm: square.widthMm, heightMm: square.heightMm };
   const { toMm } = calibrationOf(reference);

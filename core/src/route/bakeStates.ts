@@ -1,6 +1,4 @@
-import type { Piece, RouteStep } from '../piece/index.ts';
-
-type Route = NonNullable<Piece['route']>;
+import type { Route, RouteStep } from '../piece/index.ts';
 
 /** One part as it stands when it goes into the oven. */
 export interface PartInOven {

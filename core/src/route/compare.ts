@@ -1,6 +1,4 @@
-import type { Piece, RouteStep } from '../piece/index.ts';
-
-type Route = NonNullable<Piece['route']>;
+import type { Route, RouteStep } from '../piece/index.ts';
 
 /** What asking for the proposal again would change. */
 export interface RouteDifference {

@@ -1,7 +1,5 @@
-import type { Piece, RouteStep, StepKind } from '../piece/index.ts';
+import type { Route, RouteStep, StepKind } from '../piece/index.ts';
 import { addsClay } from './kinds.ts';
-
-type Route = NonNullable<Piece['route']>;
 
 /**
  * How two steps must lie. `before`: the first comes first. `firm`: and a bake of the first lies between. `wet`: the first

@@ -2,15 +2,13 @@ import {
   DEFAULT_STEP,
   MOST_STEPS,
   newId,
-  type Piece,
   type RelationKind,
+  type Route,
   type RouteStep,
   type StepKind,
 } from '../piece/index.ts';
 import { STEP_TITLES } from './kinds.ts';
 import { refuseLoops } from './order.ts';
-
-type Route = NonNullable<Piece['route']>;
 
 /** Thrown for a change of a route that makes no sense; the message says what would. */
 export class RouteEditError extends Error {

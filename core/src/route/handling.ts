@@ -1,6 +1,4 @@
-import type { Piece, RouteStep } from '../piece/index.ts';
-
-type Route = NonNullable<Piece['route']>;
+import type { Piece, Route, RouteStep } from '../piece/index.ts';
 
 /** Where a part is held while it is worked on, and what is done last because of that. */
 export interface HandlingRow {

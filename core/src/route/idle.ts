@@ -1,8 +1,6 @@
-import type { Piece, RouteStep } from '../piece/index.ts';
+import type { Route, RouteStep } from '../piece/index.ts';
 import { constraintsOf } from './constraints.ts';
 import { allAfter, allBefore } from './order.ts';
-
-type Route = NonNullable<Piece['route']>;
 
 /** Kinds that need the oven, or are only waited for. */
 const NOT_BY_HAND = ['bake', 'cool'];

@@ -1,8 +1,6 @@
-import { DEFAULT_STEP, type Piece, type RouteStep } from '../piece/index.ts';
+import { DEFAULT_STEP, type Route, type RouteStep } from '../piece/index.ts';
 import { type Constraint, constraintsOf } from './constraints.ts';
 import { loopIn, sortedOrder, titleOf } from './order.ts';
-
-type Route = NonNullable<Piece['route']>;
 
 /** Something that the present order does not keep, and the cheapest way to mend it. */
 export interface OrderFault {

@@ -1,7 +1,5 @@
-import type { Piece, RouteStep } from '../piece/index.ts';
+import type { Route, RouteStep } from '../piece/index.ts';
 import { type Constraint, constraintsOf } from './constraints.ts';
-
-type Route = NonNullable<Piece['route']>;
 
 /** Constraints that fix which of two steps comes first, whatever else happens. */
 export function isFixed({ mode }: Constraint): boolean {

@@ -2,15 +2,13 @@ import {
   DEFAULT_STEP,
   type Part,
   type PartId,
-  type Piece,
+  type Route,
   type RouteStep,
   type StepKind,
 } from '../piece/index.ts';
 import { sourced } from '../reckoning/index.ts';
 import { STEP_TITLES } from './kinds.ts';
 import { smallParts, type TimingGround } from './timing.ts';
-
-type Route = NonNullable<Piece['route']>;
 
 /** Heat that the clay of a part bears, °C. */
 export interface HeatWindow {

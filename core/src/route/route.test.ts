@@ -9,6 +9,7 @@ import {
   DEFAULT_STEP,
   type Piece,
   type RelationKind,
+  type Route,
   type RouteStep,
   removePart,
   type StepKind,
@@ -40,8 +41,6 @@ import {
 
 const NOW = '2026-11-26T10:00:00Z';
 const shapes = makeShapeStore();
-type Route = NonNullable<Piece['route']>;
-
 const step = (id: string, kind: StepKind, over: Partial<RouteStep> = {}): RouteStep => ({
   ...DEFAULT_STEP,
   needs: [],

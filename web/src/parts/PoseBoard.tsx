@@ -10,7 +10,7 @@ import {
 } from '@every-inch/core/form';
 import type { Part } from '@every-inch/core/piece';
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from 'react';
-import { type Frame, frameOf, type Point, pathOf } from './board.ts';
+import { type BoardFrame, frameOf, type Point, pathOf } from './board.ts';
 import { svgPoint } from './svgPoint.ts';
 import { usePartEdit } from './usePartEdit.ts';
 
@@ -38,7 +38,7 @@ interface BoardProps {
 function Board({ title, view, rings, handles, groundMm, onPull, onLet }: BoardProps) {
   const held = useRef<string | null>(null);
   // While a joint is held the view stands still under the hand.
-  const still = useRef<Frame | null>(null);
+  const still = useRef<BoardFrame | null>(null);
   const frame = still.current ?? frameOf(rings);
   const unit = frame.height;
   const toView = (event: PointerEvent<SVGElement>): Point | null => {

@@ -2,7 +2,7 @@
 export type Point = readonly [number, number];
 
 /** What a board shows, mm in the view with y up. */
-export interface Frame {
+export interface BoardFrame {
   readonly left: number;
   readonly top: number;
   readonly width: number;
@@ -13,7 +13,7 @@ export interface Frame {
 const MARGIN = 0.12;
 
 /** The window that some rings are seen through, with room round them. */
-export function frameOf(rings: readonly (readonly Point[])[]): Frame {
+export function frameOf(rings: readonly (readonly Point[])[]): BoardFrame {
   const xs = rings.flatMap((ring) => ring.map(([x]) => x));
   const ys = rings.flatMap((ring) => ring.map(([, y]) => y));
   const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];

@@ -11,12 +11,12 @@ import {
   type WayOut,
 } from '../../reckoning/index.ts';
 import { formatMiniMm, miniMm } from '../../units/index.ts';
-import type { Frame } from '../checks.ts';
+import type { ArmatureFrame } from '../checks.ts';
 import type { CutPiece } from '../cutList.ts';
 import type { Wire } from '../wire.ts';
 
 /** What the figures of an armature are asked of. */
-export interface Ask extends Frame {
+export interface Ask extends ArmatureFrame {
   readonly context: PartContext;
   readonly wire: Wire;
   readonly contexts: ReadonlyMap<string, PartContext>;

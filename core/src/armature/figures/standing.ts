@@ -1,24 +1,21 @@
 import { feetOf } from '../../fits/index.ts';
 import { extentOf, type Ring, type Vec2, type Vec3 } from '../../form/index.ts';
 import { type Reckoning, sourced, type Term } from '../../reckoning/index.ts';
-import { clayDensity } from '../checks.ts';
+import { densityOf } from '../checks.ts';
 import { cutWires, endMm, holeOf, pegDepth, pegSide } from '../cutList.ts';
 import { BONES } from '../figures.ts';
-import { apart } from '../limbs.ts';
+import { distance } from '../limbs.ts';
 import { pegsOf } from '../run.ts';
 import { counterweightGrams, type Mass, type Standing, standingOf, together } from '../standing.ts';
 import { bundleMm, wireGrams } from '../wire.ts';
 import { type Ask, boneFigure, mm, shaped } from './ask.ts';
-
-/** Density of a thing that is not of clay, g/cm³: wood. */
-const WOOD = 0.6;
 
 /** Clay, core and wires of a part with their middles, miniature mm and g. */
 export function massesOf(ask: Ask): Mass[] {
   const { context, bulk } = ask;
   const { shape, shrink, own } = context;
   const small = (at: Vec3): Vec3 => [at[0] / shrink, at[1] / shrink, at[2] / shrink];
-  const density = clayDensity(context);
+  const density = densityOf(context);
   const coreMm3 = (bulk?.core?.volumeMm3 ?? 0) / shrink ** 3;
   const whole: Mass = { grams: (shape.volumeMm3 / shrink ** 3 / 1000) * density, at: small(shape.centre) };
   // There is so much less clay and so much core; where its own middle is not known it lies about the thickest place.
@@ -31,7 +28,7 @@ export function massesOf(ask: Ask): Mass[] {
     return run.path.slice(1).map((to, i): Mass => {
       const from = run.path[i] ?? to;
       return {
-        grams: perMm * apart(from, to),
+        grams: perMm * distance(from, to),
         at: [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2, (from[2] + to[2]) / 2],
       };
     });
@@ -77,7 +74,7 @@ function standOf({ context, contexts }: Ask): Stand | null {
   const [fx, fz] = middleOf(feet);
   const [bx, bz] = middleOf(ring);
   const thick = (base.shape.box.max[1] - base.shape.box.min[1]) / base.shrink;
-  const density = base.part.mix.length > 0 ? clayDensity(base) : WOOD;
+  const density = densityOf(base);
   return {
     feet: ring.map(([x, z]): Vec2 => [x - bx + fx, z - bz + fz]),
     groundMm: ground - thick,

@@ -1,14 +1,23 @@
-import { METALS, type Metal } from '../../handbook/index.ts';
+import { METALS, type Metal, stuffRow } from '../../handbook/index.ts';
 import { type Reckoning, sourced, type Verdict, type WayOut } from '../../reckoning/index.ts';
 import { type Advice, adviseWire, failuresOf, LEG_SAFETY, sagAllowed } from '../advise.ts';
-import { type Cover, type Frame, leastCover, legBuckles, pushMoment, rawLimbs, wireOf } from '../checks.ts';
+import {
+  type ArmatureFrame,
+  type Cover,
+  heldThings,
+  leastCover,
+  legBuckles,
+  pushMoment,
+  rawLimbs,
+  wireOf,
+} from '../checks.ts';
 import { coverRow, coverWanted } from '../cover.ts';
 import { BONES } from '../figures.ts';
 import { bundleMm, strengthOf, type Wire } from '../wire.ts';
 import { type Ask, boneFigure, mm, shaped, wireSays } from './ask.ts';
 
 /** Wires that would do in place of one that does not: of the same metal, then of the others. */
-export function betterWires(frame: Frame, wire: Wire): WayOut[] {
+export function betterWires(frame: ArmatureFrame, wire: Wire): WayOut[] {
   const { context } = frame;
   const metals: Metal[] = [wire.metal, ...METALS.filter((metal) => metal !== wire.metal)];
   return metals
@@ -125,6 +134,18 @@ export function coverFigure(ask: Ask): Reckoning[] {
   ];
 }
 
+/** What a part holds and what each of it is of, as it is said in a working. */
+function heldSays({ context, contexts }: Ask): string {
+  return heldThings(context, contexts)
+    .map(({ of: { part } }) => {
+      if (part.mix.length > 0) return `${part.name}, of clay`;
+      return part.stuff
+        ? `${part.name}, ${stuffRow(part.stuff).title}`
+        : `${part.name}, taken as wood: not said`;
+    })
+    .join('; ');
+}
+
 /** How the worst limb sags raw. */
 export function sagFigure(ask: Ask): Reckoning[] {
   const allowance = sagAllowed(ask.context);
@@ -150,7 +171,7 @@ export function sagFigure(ask: Ask): Reckoning[] {
       [
         ...strength.terms,
         shaped('M', 'Largest moment, of raw clay, wire and what is held', momentNmm, 'N·mm'),
-        ...(held > 0 ? [shaped('F', 'Weight of what it holds', held, 'N')] : []),
+        ...(held > 0 ? [shaped('F', `Weight of what it holds: ${heldSays(ask)}`, held, 'N')] : []),
       ],
       {
         title: `Raw: the ${limb.name} sags`,

@@ -6,7 +6,7 @@ import { sourced } from '../../reckoning/index.ts';
 import type { Grid } from '../../solid/index.ts';
 import { mixWindow } from '../time/index.ts';
 import { type HeatBody, heatBody, type Stuff } from './body.ts';
-import type { OvenRun } from './oven.ts';
+import { type OvenRun, ovenRates } from './oven.ts';
 import type { CureRules } from './simulate.ts';
 
 /** How the maker bakes: what the air does, what is under it. */
@@ -101,6 +101,7 @@ export function bakeAsk(context: PartFacts, bulk: BulkFacts, way: BakeWay, coars
       errorC: of('oven.dial-error'),
       swingC: of('oven.swing'),
       roomC: of('heat.room'),
+      rates: ovenRates(own),
       preheated: way.preheated,
       holdMin: way.holdMin,
       cooling: way.cooling,

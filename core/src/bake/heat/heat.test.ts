@@ -6,6 +6,7 @@ import {
   heatStepper,
   type OvenRun,
   ovenAt,
+  ovenRates,
   type Stuff,
   simulateBake,
 } from './index.ts';
@@ -204,6 +205,7 @@ const PLAIN: OvenRun = {
   errorC: 0,
   swingC: 0,
   roomC: ROOM,
+  rates: ovenRates({}),
   preheated: true,
   holdMin: null,
   cooling: 'ajar',

@@ -14,6 +14,7 @@ import {
   judgeHistory,
   onlyRegions,
   ovenAt,
+  ovenRates,
   type ProbeTrace,
   passAsks,
   simulateBake,
@@ -185,7 +186,7 @@ describe('a body with some regions left away', () => {
 
 describe('an oven as its thermometer shows it', () => {
   const trace: ProbeTrace = { minutes: [0, 2, 4, 10, 20], airC: [60, 100, 120, 144, 146] };
-  const run = { ...WAY, dialC: 130, errorC: 0, swingC: 10, roomC: 21, trace };
+  const run = { ...WAY, dialC: 130, errorC: 0, swingC: 10, roomC: 21, rates: ovenRates({}), trace };
 
   it('is straight between readings and holds as it held', () => {
     expect(traceAt(trace, 3)).toBe(110);

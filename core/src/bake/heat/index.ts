@@ -20,7 +20,7 @@ export {
 } from './history.ts';
 export { plainKernel } from './kernel.ts';
 export type { HeatState } from './kernelTypes.ts';
-export { heldC, type OvenRun, ovenAt, type ProbeTrace, traceAt } from './oven.ts';
+export { heldC, type OvenRates, type OvenRun, ovenAt, ovenRates, type ProbeTrace, traceAt } from './oven.ts';
 export { judgeHistory, passAsks } from './passAsks.ts';
 export { reckonSimulated } from './reckonSimulated.ts';
 export {

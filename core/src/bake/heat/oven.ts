@@ -1,3 +1,5 @@
+import { type OwnValues, sourced } from '../../reckoning/index.ts';
+
 /** How an oven is run for one bake; temperatures in °C, times in minutes. */
 export interface OvenRun {
   /** What the dial is set to. */
@@ -12,6 +14,7 @@ export interface OvenRun {
   readonly preheated: boolean;
   /** Minutes from putting it in to the end of the hold; null holds it until it is cured, and the margin. */
   readonly holdMin: number | null;
+  readonly rates: OvenRates;
   /** How it cools afterwards. */
   readonly cooling: 'ajar' | 'out';
   /** What a thermometer in it has shown since the piece went in; goes before all of the above for as long as it lasts. */
@@ -25,15 +28,30 @@ export interface ProbeTrace {
   readonly airC: readonly number[];
 }
 
-/** A cold oven comes within a third of its heat in this time, min. */
-const WARM_UP = 6;
-/** Opening the door for the piece costs so many degrees, and they are back in a third after this time. */
-const DOOR_DROP = 20;
-const DOOR_BACK = 2;
-/** From one click of the thermostat to the next, min. */
-const SWING_EVERY = 7;
-/** An oven with its door ajar loses two thirds of its heat in this time, min. */
-const AJAR = 18;
+/** How quickly an oven warms, swings and cools. */
+export interface OvenRates {
+  /** A cold oven comes within a third of its heat in this time, min. */
+  readonly warmUpMin: number;
+  /** Opening the door for the piece costs so many degrees, and they are back but for a third after this time, min. */
+  readonly doorDropC: number;
+  readonly doorBackMin: number;
+  /** From one click of the thermostat to the next, min. */
+  readonly swingEveryMin: number;
+  /** With its door ajar it loses two thirds of its heat in this time, min. */
+  readonly ajarMin: number;
+}
+
+/** The rates of the maker’s oven: the handbook’s, or the maker’s own in their place. */
+export function ovenRates(own: OwnValues): OvenRates {
+  const of = (row: string) => sourced(row, own).value;
+  return {
+    warmUpMin: of('oven.warm-up'),
+    doorDropC: of('oven.door-drop'),
+    doorBackMin: of('oven.door-back'),
+    swingEveryMin: of('oven.swing-every'),
+    ajarMin: of('oven.ajar'),
+  };
+}
 
 /** An oven that has only just been opened is still coming back: readings of its last minutes tell where it holds, min. */
 const STEADY = 12;
@@ -83,7 +101,7 @@ export function heldC({ minutes, airC }: ProbeTrace): number | null {
  * @returns °C
  */
 export function ovenAt(run: OvenRun, minutes: number): number {
-  const { dialC, errorC, swingC, roomC, preheated, cooling } = run;
+  const { dialC, errorC, swingC, roomC, preheated, cooling, rates } = run;
   const holdMin = run.holdMin ?? Number.POSITIVE_INFINITY;
   const { trace } = run;
   const held = trace ? heldC(trace) : null;
@@ -94,13 +112,14 @@ export function ovenAt(run: OvenRun, minutes: number): number {
     // Behind the last reading it goes on as it held, without a swing nobody has seen.
     if (held !== null) return held;
     const lag = preheated
-      ? Math.min(DOOR_DROP, mean - roomC) * Math.exp(-t / DOOR_BACK)
-      : (mean - roomC) * Math.exp(-t / WARM_UP);
-    const swings = swingC * Math.sin((2 * Math.PI * t) / SWING_EVERY) * (1 - Math.exp(-t / WARM_UP));
+      ? Math.min(rates.doorDropC, mean - roomC) * Math.exp(-t / rates.doorBackMin)
+      : (mean - roomC) * Math.exp(-t / rates.warmUpMin);
+    const swings =
+      swingC * Math.sin((2 * Math.PI * t) / rates.swingEveryMin) * (1 - Math.exp(-t / rates.warmUpMin));
     return mean - lag + swings;
   };
   if (minutes <= holdMin) return during(minutes);
   if (cooling === 'out') return roomC;
   const last = during(holdMin);
-  return roomC + (last - roomC) * Math.exp(-(minutes - holdMin) / AJAR);
+  return roomC + (last - roomC) * Math.exp(-(minutes - holdMin) / rates.ajarMin);
 }

@@ -1,10 +1,10 @@
 export {
-  apart,
   type BoardItem,
   boardDrawing,
   type Clearance,
   floorCorner,
   type OvenBoard,
+  outlineDistance,
   ovenBoard,
   type SeenOutlines,
   seenOutlines,

@@ -6,9 +6,9 @@ import type { Piece } from '../../piece/index.ts';
 import { setAt } from '../../piece/index.ts';
 import { reckonPiece } from '../../spine/index.ts';
 import {
-  apart,
   boardDrawing,
   loadedParts,
+  outlineDistance,
   ovenBoard,
   ovenFloor,
   routeLoads,
@@ -43,10 +43,10 @@ const NONE: ReadonlyMap<string, SeenOutlines> = new Map();
 
 describe('how far apart two things lie', () => {
   it('rectangles: the gap between their sides, or between their corners', () => {
-    expect(apart(rectangle(0, 0, 10, 10), rectangle(14, 2, 5, 5))).toBeCloseTo(4, 9);
-    expect(apart(rectangle(0, 0, 10, 10), rectangle(13, 14, 5, 5))).toBeCloseTo(5, 9);
-    expect(apart(rectangle(0, 0, 10, 10), rectangle(8, 8, 5, 5))).toBe(0);
-    expect(apart(rectangle(0, 0, 10, 10), rectangle(3, 3, 2, 2))).toBe(0);
+    expect(outlineDistance(rectangle(0, 0, 10, 10), rectangle(14, 2, 5, 5))).toBeCloseTo(4, 9);
+    expect(outlineDistance(rectangle(0, 0, 10, 10), rectangle(13, 14, 5, 5))).toBeCloseTo(5, 9);
+    expect(outlineDistance(rectangle(0, 0, 10, 10), rectangle(8, 8, 5, 5))).toBe(0);
+    expect(outlineDistance(rectangle(0, 0, 10, 10), rectangle(3, 3, 2, 2))).toBe(0);
   });
 
   it('is the same either way, and moves as they are moved (property)', () => {
@@ -55,8 +55,8 @@ describe('how far apart two things lie', () => {
       fc.property(side, side, side, side, fc.double({ min: 0, max: 60, noNaN: true }), (a, b, c, d, gap) => {
         const one = rectangle(0, 0, a, b);
         const other = rectangle(a + gap, 0, c, d);
-        expect(apart(one, other)).toBeCloseTo(gap, 6);
-        expect(apart(other, one)).toBeCloseTo(apart(one, other), 9);
+        expect(outlineDistance(one, other)).toBeCloseTo(gap, 6);
+        expect(outlineDistance(other, one)).toBeCloseTo(outlineDistance(one, other), 9);
       }),
       { seed: 58 },
     );

@@ -141,7 +141,7 @@ function covers(ring: readonly Dot[], [x, y]: Dot): boolean {
 /**
  * Least distance between what two things cover, mm; 0 where they lie over each other.
  */
-export function apart(a: Outline, b: Outline): number {
+export function outlineDistance(a: Outline, b: Outline): number {
   const rings = (outline: Outline) => outline.flatMap((polygon) => polygon.slice(0, 1));
   let least = Number.POSITIVE_INFINITY;
   for (const one of rings(a))
@@ -181,7 +181,7 @@ function nearestOf(
     const dy = Math.max(y - other.at[1] - other.depthMm, other.at[1] - y - one.depthMm);
     if (Math.max(dx, dy) > FAR) return [];
     const at = (item: typeof one) => map(item.plan, (u, v) => [u + item.at[0], v + item.at[1]]);
-    return [{ mm: apart(at(one), at(other)), to: other.name }];
+    return [{ mm: outlineDistance(at(one), at(other)), to: other.name }];
   });
   // What is nearest by what it should be: a wall wants more than a neighbour.
   const short = ({ mm, to }: Clearance) =>

@@ -22,14 +22,14 @@ export function withinLimits({ limits }: Joint, angles: JointAngles): JointAngle
 }
 
 /** Turns directions and points as one joint has moved them. */
-interface Frame {
+interface JointFrame {
   turn(direction: Vec3): Vec3;
   move(point: Vec3): Vec3;
 }
 
-const STILL: Frame = { turn: (direction) => direction, move: (point) => point };
+const STILL: JointFrame = { turn: (direction) => direction, move: (point) => point };
 
-function frameOf(joint: Joint, angles: JointAngles, parent: Frame): Frame {
+function frameOf(joint: Joint, angles: JointAngles, parent: JointFrame): JointFrame {
   const { flex, out, twist } = withinLimits(joint, angles);
   const own = (direction: Vec3): Vec3 => {
     const twisted = turned(direction, joint.twistAxis, twist * RADIANS);
@@ -56,7 +56,7 @@ export interface PosedBody {
  * @param joints at rest, parents before children
  */
 export function posed(lofts: readonly Loft[], joints: readonly Joint[], pose: Pose): PosedBody {
-  const frames = new Map<string, Frame>();
+  const frames = new Map<string, JointFrame>();
   for (const joint of joints) {
     const parent = joint.parent === null ? STILL : (frames.get(joint.parent) ?? STILL);
     frames.set(joint.name, frameOf(joint, pose[joint.name] ?? REST, parent));
