@@ -4,7 +4,6 @@ import type { Figures, PartFacts } from '../context/index.ts';
 import { CORES } from '../handbook/index.ts';
 import type { RouteStep } from '../piece/index.ts';
 import { formatQuantity, type ShownFigure, sourced } from '../reckoning/index.ts';
-import { isSmall } from '../route/index.ts';
 
 /** What the hints are taken from. */
 export interface HintGround extends Figures<ShownFigure> {
@@ -34,7 +33,7 @@ export function stepHint(step: RouteStep, { find: figure, contexts }: HintGround
       const own = context?.own ?? {};
       const more = sourced('route.spares', own).value;
       const lots = (context?.part.features ?? [])
-        .filter(({ name }) => isSmall(name))
+        .filter(({ ahead }) => ahead)
         .map(
           ({ name, wanted }) =>
             `${Math.ceil(wanted * (context?.part.count ?? 1) * (1 + more / 100))} ${name}`,

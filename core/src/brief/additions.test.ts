@@ -2,7 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { lowWaterFerry } from '../demo/index.ts';
 import { makeShapeStore, STARTS } from '../form/index.ts';
 import { readPiece, writePiece } from '../piece/file.ts';
-import { type Addition, DEFAULT_ADDITION, type Feature, type Piece, setAt } from '../piece/index.ts';
+import {
+  type Addition,
+  DEFAULT_ADDITION,
+  DEFAULT_FEATURE,
+  type Feature,
+  type Piece,
+  setAt,
+} from '../piece/index.ts';
 import { reckonPiece } from '../spine/index.ts';
 import { usualFeatures } from './index.ts';
 
@@ -74,15 +81,15 @@ describe('features to count', () => {
   it('what is missing is named before the bake, and no longer once it is there', () => {
     const some = book(
       counted([
-        { name: 'toes', wanted: 8, made: 3 },
-        { name: 'eyes', wanted: 2, made: 2 },
+        { ...DEFAULT_FEATURE, name: 'toes', wanted: 8, made: 3 },
+        { ...DEFAULT_FEATURE, name: 'eyes', wanted: 2, made: 2 },
       ]),
     );
     expect(some.get('goose/brief.features')?.quantity.value).toBe(5);
     expect(some.get('goose/bake.features')?.verdict?.says).toBe('still to be made: 5 of 8 toes');
     // What is not of clay is not baked.
     expect(some.get('oar/bake.features')).toBeUndefined();
-    const all = book(counted([{ name: 'toes', wanted: 8, made: 8 }]));
+    const all = book(counted([{ ...DEFAULT_FEATURE, name: 'toes', wanted: 8, made: 8 }]));
     expect(all.get('goose/bake.features')).toBeUndefined();
     expect(all.get('goose/brief.features')?.quantity.value).toBe(0);
   });
@@ -99,7 +106,7 @@ describe('features to count', () => {
   });
 
   it('are kept in the file, and a file of before has none', () => {
-    const piece = counted([{ name: 'toes', wanted: 8, made: 3 }]);
+    const piece = counted([{ ...DEFAULT_FEATURE, name: 'toes', wanted: 8, made: 3 }]);
     const raw = JSON.parse(writePiece({ ...piece, additions: [wish({})] }, {}));
     expect(readPiece(JSON.stringify(raw), NOW).piece.additions).toHaveLength(1);
     for (const part of raw.parts) delete part.features;

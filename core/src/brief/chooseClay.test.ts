@@ -37,8 +37,11 @@ describe('a clay for a part', () => {
   });
 
   it('masonry takes stone-effect clay; what is asked for outright outweighs the rest', () => {
-    expect(choicesFor(ball, { name: 'Brick quay' })[0]?.family).toBe('stone-effect');
-    expect(choicesFor(ball, { name: 'Brick quay', wishes: ['see-through'] })[0]?.family).toBe('translucent');
+    expect(choicesFor(ball, { wishes: ['masonry'] })[0]?.family).toBe('stone-effect');
+    expect(choicesFor(ball, { wishes: ['see-through'] })[0]?.family).toBe('translucent');
+    const named = (name: string) => choicesFor(ball, { name }).map(({ family, score }) => [family, score]);
+    expect(named('Brick quay')).toEqual(named('Muur van baksteen'));
+    expect(named('Brick quay')).toEqual(named('Ball'));
     expect(choicesFor(ball, { wishes: ['unbaked'] })[0]?.reasons.join()).toContain('no oven');
   });
 

@@ -4,7 +4,7 @@ import { CLAYS, type ClayFamily, clayFamily } from '../handbook/index.ts';
 import { type Clay, type ClayId, type ClayWish, DEFAULT_CLAY } from '../piece/index.ts';
 
 /** What is asked of a clay; each from the brief, the form or the maker. */
-type Need = ClayWish | 'thin' | 'handled' | 'coloured' | 'bulk' | 'masonry';
+type Need = ClayWish | 'thin' | 'handled' | 'coloured' | 'bulk';
 
 /** How well a clay does: 2 very well, 1 well, 0 neither, −1 badly, −2 not at all. */
 type Marks = Readonly<Record<Need, number>>;
@@ -92,8 +92,7 @@ function needsOf({ part, piece, shape, shrink, scale }: PartFacts): Map<Need, nu
     needs.set('long-soft', 1);
     needs.set('crisp', 1);
   }
-  if (part.form.kind === 'panels' || /brick|stone|wall|quay|rock|mason/i.test(part.name))
-    needs.set('masonry', 1);
+  if (part.form.kind === 'panels') needs.set('masonry', 1);
   for (const wish of part.wishes) needs.set(wish, WISH_WEIGHT);
   return needs;
 }

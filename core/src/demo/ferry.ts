@@ -105,9 +105,9 @@ const PARTS: Part[] = [
         pass: 2,
       })),
       features: [
-        { name: 'eyes', wanted: 2, made: 2 },
-        { name: 'ears', wanted: 2, made: 2 },
-        { name: 'coat buttons', wanted: 6, made: 4 },
+        { name: 'eyes', wanted: 2, made: 2, ahead: true, facial: true },
+        { name: 'ears', wanted: 2, made: 2, ahead: false, facial: false },
+        { name: 'coat buttons', wanted: 6, made: 4, ahead: true, facial: false },
       ],
       pairs: [{ name: 'sleeves', leftMm: 16.1, rightMm: 16.3 }],
       note: 'Coat and oar: right hand closed round the shaft.',
@@ -240,7 +240,7 @@ const PARTS: Part[] = [
     'quay',
     'Brick quay',
     { kind: 'block', widthMm: 1800, heightMm: 1320, depthMm: 720 },
-    ofClay('stone'),
+    { ...ofClay('stone'), wishes: ['masonry'] },
   ),
 ];
 

@@ -62,8 +62,8 @@ export function tollFrogs(now: string): Piece {
             { clay: 'ochre' as ClayId, parts: 1 },
           ],
           features: [
-            { name: 'eyes', wanted: 2, made: 2 },
-            { name: 'spots on the back', wanted: 9, made: 9 },
+            { name: 'eyes', wanted: 2, made: 2, ahead: true, facial: true },
+            { name: 'spots on the back', wanted: 9, made: 9, ahead: false, facial: false },
           ],
           regions: [
             {

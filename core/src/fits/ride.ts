@@ -44,7 +44,7 @@ function insideAlong(grid: Grid, z: number): readonly [low: number, high: number
 
 /** The place of a rider that sits: between the hips, or under its middle. */
 function seatZ(joints: readonly Joint[], centre: Vec3): number {
-  const hips = joints.filter(({ name }) => name.endsWith(' hip'));
+  const hips = joints.filter(({ limbRoot }) => limbRoot === 'hind');
   return hips.length === 2 ? hips.reduce((sum, { at }) => sum + at[2], 0) / 2 : centre[2];
 }
 
@@ -97,7 +97,7 @@ export interface Pairing {
 
 /** Where on its length a mount is sat on: its middle, its neck and head left out of account. */
 function backOf(mount: Shape): number {
-  const withers = mount.joints.filter(({ name }) => /shoulder|hip/.test(name));
+  const withers = mount.joints.filter(({ limbRoot }) => limbRoot !== undefined);
   if (withers.length < 2) return mount.centre[2];
   return withers.reduce((sum, { at }) => sum + at[2], 0) / withers.length;
 }

@@ -44,6 +44,8 @@ export interface Joint {
   readonly outAxis: Vec3;
   readonly twistAxis: Vec3;
   readonly limits: JointLimits;
+  /** Where a limb leaves the trunk: a mount is sat on between its four, a rider sits between the hind two. */
+  readonly limbRoot?: 'fore' | 'hind';
 }
 
 /** The largest ball that goes into the solid. */

@@ -3,6 +3,7 @@ import {
   DEFAULT_BRANCHES,
   DEFAULT_CLAY,
   DEFAULT_CORE,
+  DEFAULT_FEATURE,
   DEFAULT_INSERT,
   DEFAULT_PART,
   DEFAULT_REGION,
@@ -76,6 +77,7 @@ export function completePart(raw: RawRecord): RawRecord {
   whole.core = merged(DEFAULT_CORE, raw.core ?? {});
   whole.branches = merged(DEFAULT_BRANCHES, raw.branches ?? {});
   if (Array.isArray(raw.regions)) whole.regions = raw.regions.map((one) => merged(DEFAULT_REGION, one));
+  if (Array.isArray(raw.features)) whole.features = raw.features.map((one) => merged(DEFAULT_FEATURE, one));
   if (Array.isArray(raw.inserts))
     whole.inserts = raw.inserts.map((one: unknown) =>
       isRecord(one) ? { ...DEFAULT_INSERT, ...one, id: one.id ?? newId('insert') } : one,

@@ -38,7 +38,7 @@ export const CLOSING_STEPS = [
 ] as const;
 export type ClosingStep = (typeof CLOSING_STEPS)[number];
 /** What a part may ask of its clay besides what its form and the brief ask. */
-export const CLAY_WISHES = ['strong', 'crisp', 'see-through', 'long-soft', 'unbaked'] as const;
+export const CLAY_WISHES = ['strong', 'crisp', 'see-through', 'long-soft', 'masonry', 'unbaked'] as const;
 export type ClayWish = (typeof CLAY_WISHES)[number];
 export const TAKING_KINDS = ['length', 'height', 'angle'] as const;
 export type TakingKind = (typeof TAKING_KINDS)[number];

@@ -7,6 +7,7 @@ import type {
   Clay,
   CoreChoice,
   Decision,
+  Feature,
   Fit,
   Insert,
   LogEntry,
@@ -75,6 +76,12 @@ export const DEFAULT_INSERT = {
   stuff: null,
   afterBake: false,
 } satisfies Partial<Insert>;
+export const DEFAULT_FEATURE = {
+  wanted: 1,
+  made: 0,
+  ahead: false,
+  facial: false,
+} satisfies Partial<Feature>;
 export const DEFAULT_PART = {
   parent: null,
   count: 1,

@@ -175,6 +175,10 @@ export class Feature {
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
   @Amount(LIMITS.feature.wanted) wanted!: number;
   @Amount(LIMITS.feature.made) made!: number;
+  /** Made ahead, baked and set into the raw clay: eyes, teeth, buttons. */
+  @IsBoolean() ahead!: boolean;
+  /** Belongs to a face: a part with one is given a face’s time. */
+  @IsBoolean() facial!: boolean;
 }
 
 /** Two of a kind, measured on the bench. */

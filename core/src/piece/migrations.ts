@@ -90,13 +90,27 @@ const UNSAID_OF_PIECE_1: RawRecord = {
   references: [],
 };
 
+/** Version 1 read these out of the English names; what it read is written down once, and is the maker’s from then on. */
+const AHEAD_BY_NAME_1 = /\b(eye|tooth|teeth|claw|horn|button|bead|scale|shell|hoof|hooves|tusk|nail)s?\b/i;
+const FACIAL_BY_NAME_1 = /\beye|\bface/i;
+const MASONRY_BY_NAME_1 = /brick|stone|wall|quay|rock|mason/i;
+
+function featureFromVersion1(feature: unknown): unknown {
+  if (!isRecord(feature)) return feature;
+  const name = typeof feature.name === 'string' ? feature.name : '';
+  return { ahead: AHEAD_BY_NAME_1.test(name), facial: FACIAL_BY_NAME_1.test(name), ...feature };
+}
+
 function partFromVersion1(part: unknown): unknown {
   if (!isRecord(part)) return part;
-  const { form } = part;
+  const { form, name, wishes = [], features = [] } = part;
   const kind = isRecord(form) && typeof form.kind === 'string' ? form.kind : '';
+  const isMasonry = typeof name === 'string' && MASONRY_BY_NAME_1.test(name);
   return {
     ...UNSAID_OF_PART_1,
     ...part,
+    wishes: isMasonry && Array.isArray(wishes) ? [...wishes, 'masonry'] : wishes,
+    features: Array.isArray(features) ? features.map(featureFromVersion1) : features,
     ...(isRecord(form) ? { form: { ...UNSAID_OF_FORM_1[kind], ...form } } : {}),
   };
 }

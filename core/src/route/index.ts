@@ -21,4 +21,4 @@ export { type HeatWindow, type ProposeGround, proposeRoute, routeOf, unbakedPart
 export { routeGround, routeOfPiece } from './reckoners.ts';
 export { type RouteFacts, type RouteReckoned, reckonRoute } from './reckonRoute.ts';
 export { routeSubject } from './subject.ts';
-export { isSmall, practised, StepTime, smallParts, type TimingGround } from './timing.ts';
+export { practised, StepTime, smallParts, type TimingGround } from './timing.ts';

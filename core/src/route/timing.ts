@@ -43,9 +43,9 @@ type Worked = Pick<Reckoning, 'formula' | 'terms'> & { readonly value: number };
 
 const NOTHING: Worked = { value: 0, formula: '0', terms: [] };
 
-/** Whether a part has a face: a person’s, or that of anything whose eyes are counted. */
+/** Whether a part has a face: a person’s, or that of anything one of whose features belongs to one. */
 function hasFace(part: Piece['parts'][number]): boolean {
-  return part.form.kind === 'person' || part.features.some(({ name }) => /\beye|\bface/i.test(name));
+  return part.form.kind === 'person' || part.features.some(({ facial }) => facial);
 }
 
 /** Parts a step is done to, all of them where it names none. */
@@ -95,13 +95,8 @@ function byCount(row: string, n: number, what: string, { own }: TimingGround): W
 export function smallParts(part: Piece['parts'][number], own: OwnValues): number {
   const spares = 1 + sourced('route.spares', own).value / 100;
   return part.features
-    .filter(({ name }) => isSmall(name))
+    .filter(({ ahead }) => ahead)
     .reduce((sum, { wanted }) => sum + Math.ceil(wanted * part.count * spares), 0);
-}
-
-/** Whether a feature is made ahead, baked and set into the raw clay. */
-export function isSmall(name: string): boolean {
-  return /\b(eye|tooth|teeth|claw|horn|button|bead|scale|shell|hoof|hooves|tusk|nail)s?\b/i.test(name);
 }
 
 function handsOf(step: RouteStep, ground: TimingGround): Worked {
@@ -159,7 +154,7 @@ function handsOf(step: RouteStep, ground: TimingGround): Worked {
       const of = (count: (part: Piece['parts'][number]) => number) =>
         parts.reduce((sum, part) => sum + count(part) * practised(part.count, share.value / 100), 0);
       const n = of((part) =>
-        part.features.filter(({ name }) => !isSmall(name)).reduce((s, { wanted }) => s + wanted, 0),
+        part.features.filter(({ ahead }) => !ahead).reduce((s, { wanted }) => s + wanted, 0),
       );
       const faces = of((part) => (hasFace(part) ? 1 : 0));
       const least = sourced('route.least', own);

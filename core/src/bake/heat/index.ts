@@ -9,7 +9,7 @@ export {
   onlyRegions,
 } from './bakeAsk.ts';
 export { type BodyAsk, type HeatBody, heatBody, type Stuff } from './body.ts';
-export { dialFor } from './dialFor.ts';
+export { dialFor, ovenFor } from './dialFor.ts';
 export { type HeatSlice, heatSlice } from './heatSlice.ts';
 export {
   type BakeHistory,

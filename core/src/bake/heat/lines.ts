@@ -1,7 +1,7 @@
 import { bulkOfPart } from '../../bulk/index.ts';
 import type { Given } from '../../context/index.ts';
 import { bakeAsk, bodyOf } from './bakeAsk.ts';
-import { dialFor } from './dialFor.ts';
+import { ovenFor } from './dialFor.ts';
 import { curedAt, simulateBake } from './simulate.ts';
 
 /** Longest bake that is looked at, min; cells so many times as large as on screen. */
@@ -14,8 +14,8 @@ export function bakeLines(given: Given, part: string | undefined): string[] {
     const context = given.contexts.get(id);
     if (!context || (part !== undefined && id !== part)) return [];
     const { oven } = context.piece;
-    const dialC = oven.dialC ?? dialFor([id], given.find, context.own);
-    const ask = dialC === null ? null : bakeAsk(context, own, { ...oven, dialC }, COARSER);
+    const way = ovenFor(oven, [id], given.find, context.own);
+    const ask = way && bakeAsk(context, own, way, COARSER);
     if (!ask) return [];
     const { body } = bodyOf(context.shape, ask);
     const run = simulateBake(body, ask.oven, ask.rules, { untilMin: UNTIL, marginShare: ask.marginShare });

@@ -1,23 +1,24 @@
 import type { BulkFacts } from '../../bulk/index.ts';
 import { lightnessOf } from '../../colour/index.ts';
 import type { PartFacts } from '../../context/index.ts';
+import type { BakeSettings } from '../../piece/index.ts';
 import { type ShownFigure, sourced, type Verdict } from '../../reckoning/index.ts';
 import type { BakeState } from '../../route/index.ts';
-import { type BakeWay, bakeAsk } from './bakeAsk.ts';
-import { dialFor } from './dialFor.ts';
+import { bakeAsk } from './bakeAsk.ts';
+import { ovenFor } from './dialFor.ts';
 import type { PassAsk, RegionHistory } from './history.ts';
 
 /**
  * Every bake of a part by the route, to be worked through: a set bake for the minutes of one, the others until it is cured.
  *
- * @param way with the dial that was set; null takes what each bake wants
+ * @param oven with the dial that was typed; null takes what each bake wants
  * @param find a figure of a part
  * @param coarser cells so many times as large as for one look
  */
 export function passAsks(
   context: PartFacts,
   bulk: BulkFacts,
-  way: Omit<BakeWay, 'dialC'> & { readonly dialC: number | null },
+  oven: Omit<BakeSettings, 'places'>,
   bakes: readonly BakeState[],
   find: (part: string, key: string) => ShownFigure | undefined,
   coarser: number,
@@ -25,20 +26,10 @@ export function passAsks(
   const set = sourced('bake.set-hold', context.own).value;
   return bakes.flatMap(({ step, parts }): PassAsk[] => {
     const inOven = parts.find(({ part }) => part === context.part.id);
-    const dialC =
-      way.dialC ??
-      dialFor(
-        parts.map(({ part }) => part),
-        find,
-        context.own,
-      );
-    if (dialC === null) return [];
-    const ask = bakeAsk(
-      context,
-      bulk,
-      { ...way, dialC, ...(step.way === 'set' && { holdMin: set }) },
-      coarser,
-    );
+    const together = parts.map(({ part }) => part);
+    const way = ovenFor(oven, together, find, context.own);
+    if (!way) return [];
+    const ask = bakeAsk(context, bulk, { ...way, ...(step.way === 'set' && { holdMin: set }) }, coarser);
     return inOven && ask
       ? [{ id: step.id, title: step.title, ask: { ...ask, regions: inOven.regions } }]
       : [];

@@ -39,11 +39,11 @@ export function beastJoints(at: Landmarks): Joint[] {
     const name = sideName(side);
     const here = (point: Vec3) => mirrored(point, side);
     return [
-      joint(`${name} shoulder`, 'trunk', here(at.shoulder), LIMITS.shoulder, side),
+      { ...joint(`${name} shoulder`, 'trunk', here(at.shoulder), LIMITS.shoulder, side), limbRoot: 'fore' },
       joint(`${name} elbow`, `${name} shoulder`, here(at.elbow), LIMITS.elbow, side),
       joint(`${name} carpus`, `${name} elbow`, here(at.carpus), LIMITS.carpus, side),
       joint(`${name} fetlock`, `${name} carpus`, here(at.fetlock), LIMITS.fetlock, side),
-      joint(`${name} hip`, null, here(at.hip), LIMITS.hip, side),
+      { ...joint(`${name} hip`, null, here(at.hip), LIMITS.hip, side), limbRoot: 'hind' },
       joint(`${name} stifle`, `${name} hip`, here(at.stifle), LIMITS.stifle, side),
       joint(`${name} hock`, `${name} stifle`, here(at.hock), LIMITS.hock, side),
       joint(`${name} hind fetlock`, `${name} hock`, here(at.hindFetlock), LIMITS.fetlock, side),

@@ -242,7 +242,7 @@ function jointsOf(at: Landmarks, B: number): Joint[] {
     const z = side * at.hip[2];
     const name = sideName(side);
     return [
-      joint('hip', null, [at.hip[0], at.hip[1], z], side),
+      { ...joint('hip', null, [at.hip[0], at.hip[1], z], side), limbRoot: 'hind' },
       joint('knee', `${name} hip`, [at.hip[0] - 0.05 * B, at.hip[1] * 0.52, z], side),
       joint('ankle', `${name} knee`, [at.hip[0], 0.035 * B, z], side),
     ];

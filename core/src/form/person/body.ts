@@ -327,10 +327,10 @@ function sideJoints(p: Proportions, side: Side): Joint[] {
     limits: LIMITS[part],
   });
   return [
-    joint('shoulder', 'waist', shoulder),
+    { ...joint('shoulder', 'waist', shoulder), limbRoot: 'fore' },
     joint('elbow', `${name} shoulder`, elbow),
     joint('wrist', `${name} elbow`, wrist),
-    joint('hip', null, hip),
+    { ...joint('hip', null, hip), limbRoot: 'hind' },
     // A knee bends the other way.
     joint('knee', `${name} hip`, knee, backward),
     joint('ankle', `${name} knee`, ankle),

@@ -1,7 +1,7 @@
 import {
-  type BakeWay,
   bakeAsk,
   dialFor,
+  ovenFor,
   type ProbeTrace,
   passAsks,
   reckonSimulated,
@@ -44,12 +44,11 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
   const [chosen, setChosen] = useState<string | null>(null);
   const at = (bakes.find(({ bake }) => bake.step.id === chosen) ?? bakes.at(-1))?.bake;
   const inIt = at ? at.parts.map((one) => one.part) : [part.id as string];
-  const usualDialC = dialFor(inIt, find, own) ?? 130;
-  const way: BakeWay = useMemo(
-    () => ({ ...settings, dialC: settings.dialC ?? usualDialC }),
-    [settings, usualDialC],
-  );
+  const usualDialC = dialFor(inIt, find, own);
+  const dialC = ovenFor(settings, inIt, find, own)?.dialC ?? null;
   const asks = useMemo(() => {
+    if (dialC === null) return [];
+    const way = { ...settings, dialC };
     const stands = at ? [at] : [];
     const found = [COARSER, 1].map(
       (coarser) =>
@@ -61,7 +60,7 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
       const holdMin = way.holdMin ?? ask.oven.holdMin;
       return [{ ...ask, oven: { ...ask.oven, holdMin, ...(trace && { trace }) } }];
     });
-  }, [context, bulk, way, trace, at, find]);
+  }, [context, bulk, settings, dialC, trace, at, find]);
   const {
     found: all,
     minute,
@@ -96,7 +95,7 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
       />
     ),
   };
-  if (!rules)
+  if (!rules || dialC === null || usualDialC === null)
     return (
       <Section {...section}>
         <p className="text-quiet">
@@ -113,7 +112,7 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
         usualDialC={usualDialC}
         usualHold={at?.step.way === 'set' ? sourced('bake.set-hold', own).value.toFixed(0) : 'till cured'}
       />
-      <ProbeFile dialC={way.dialC} onTrace={setTrace} />
+      <ProbeFile dialC={dialC} onTrace={setTrace} />
       {says && (
         <p role="alert" className="mt-2 text-wont">
           {says}
@@ -134,7 +133,7 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
         <>
           <div className="mt-2 flex flex-wrap gap-4">
             <div className="min-w-72 flex-1">
-              <HeatChart found={found} rules={rules} dialC={way.dialC} trace={trace} />
+              <HeatChart found={found} rules={rules} dialC={dialC} trace={trace} />
               <p className="text-[12.5px] text-quiet">
                 blue: the oven{trace ? ' · dots: its thermometer' : ''} · dashed: its dial · orange: hottest
                 clay · brown: coldest clay · green band: the window
@@ -155,11 +154,11 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
               <StartBake
                 what={part.name}
                 part={part.id}
-                dialC={way.dialC}
+                dialC={dialC}
                 holdMin={found.run.holdMin}
                 coolMin={Math.max(0, (found.run.handleMin ?? found.run.holdMin + 60) - found.run.holdMin)}
                 thicknessMm={find(part.id, 'bulk.thickest')?.quantity.value ?? null}
-                preheated={way.preheated}
+                preheated={settings.preheated}
                 warmMin={warmMin}
                 regions={asks[0]?.regions ?? null}
                 tillCured={asks[0]?.oven.holdMin === null}

@@ -21,6 +21,7 @@ const WISH_SAYS: Readonly<Record<ClayWish, string>> = {
   crisp: 'crisp detail',
   'see-through': 'light through it',
   'long-soft': 'long soft working',
+  masonry: 'stone or brick',
   unbaked: 'no oven',
 };
 /** How many families are shown until all are asked for. */

@@ -1,5 +1,5 @@
 import { usualFeatures } from '@every-inch/core/brief';
-import { type Feature, LIMITS, type Part, typedLimits } from '@every-inch/core/piece';
+import { DEFAULT_FEATURE, type Feature, LIMITS, type Part, typedLimits } from '@every-inch/core/piece';
 import { Check } from 'lucide-react';
 import { BinButton } from '../../parts/BinButton.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
@@ -13,6 +13,12 @@ interface RowProps {
   readonly onFeature: (feature: Feature) => void;
   readonly onRemove: () => void;
 }
+
+/** What a feature is for the route: baked ahead as a small part, or part of a face. */
+const HOW = [
+  ['ahead', 'baked ahead'],
+  ['facial', 'of a face'],
+] as const;
 
 function FeatureRow({ feature, at, onFeature, onRemove }: RowProps) {
   const { name, wanted, made } = feature;
@@ -75,6 +81,17 @@ function FeatureRow({ feature, at, onFeature, onRemove }: RowProps) {
           `${wanted - made} to make`
         )}
       </span>
+      {HOW.map(([key, says]) => (
+        <label key={key} className="flex min-h-8 items-center gap-1 text-[13px]">
+          <input
+            type="checkbox"
+            aria-label={`${name}, ${says}`}
+            checked={feature[key]}
+            onChange={(event) => onFeature({ ...feature, [key]: event.currentTarget.checked })}
+          />
+          {says}
+        </label>
+      ))}
       <BinButton label={`Take out ${name}`} onPress={onRemove} />
     </li>
   );
@@ -122,7 +139,7 @@ function FeaturesOf({ part }: { readonly part: Part }) {
         <button
           type="button"
           className="press-quiet text-fired"
-          onClick={() => put([...features, { name: 'feature', wanted: 1, made: 0 }], 'features')}
+          onClick={() => put([...features, { ...DEFAULT_FEATURE, name: 'feature' }], 'features')}
         >
           + A feature
         </button>
