@@ -51,7 +51,7 @@ export const BONES = declareFigures('bones', {
     unit: 'N',
     title: 'What a leg bears before it buckles',
     says: 'load under which a leg buckles',
-    formula: ['F = π² S ÷ (1 L)², borne W', 'F = π² S ÷ (2 L)², borne W'],
+    formula: 'F = π² × S ÷ (k × L)², borne W',
   },
   stands: {
     key: 'bones.stands',
@@ -99,7 +99,7 @@ export const BONES = declareFigures('bones', {
     unit: 'mm',
     title: 'Pegs under the feet',
     says: 'depth of the pegs under the feet',
-    formula: 'p = the most of q × b, l and h',
+    formula: 'p = max(q × b, l, h)',
   },
   drill: {
     key: 'bones.drill',
@@ -107,7 +107,7 @@ export const BONES = declareFigures('bones', {
     unit: 'mm',
     title: 'Drill for the pegs',
     says: 'hole for a peg',
-    formula: ['h = b + c, up to the next tenth', 'h = the next drill owned from b + c up'],
+    formula: ['h = ⌈10 × (b + c)⌉ ÷ 10', 'h = the next drill owned from b + c up'],
   },
   length: {
     key: 'bones.length',

@@ -8,7 +8,7 @@ export const BAKE = declareFigures('bake', {
     unit: '°C',
     title: 'Oven temperature',
     says: 'lowest window of the clays in it',
-    formula: ['T = a', 'T = lowest of the clays in it: a'],
+    formula: ['T = a', 'T = a, the lowest of the clays in it'],
   },
   dial: {
     key: 'bake.dial',

@@ -27,7 +27,7 @@ function reckonTemperature(context: PieceContext, place: Place, window: MixWindo
     value: window.lowC,
     low: window.lowC,
     high: window.highC,
-    formula: window.clays.length === 1 ? 'T = a' : 'T = lowest of the clays in it: a',
+    formula: window.clays.length === 1 ? 'T = a' : 'T = a, the lowest of the clays in it',
     terms: [windowTerm('a', window.coolest, 'heat', context.own)],
     note: 'The packet comes first.',
     verdict: judgeMix(window),

@@ -80,7 +80,7 @@ export const BULK = declareFigures('bulk', {
     unit: 'g',
     title: 'Clay to take',
     says: 'clay to take for all of them, waste counted in',
-    formula: 'm = C × ρ × n × (1 + w)',
+    formula: 'm = C × ρ × n × (1 + w ÷ 100)',
   },
   weight: {
     key: 'bulk.weight',
@@ -96,7 +96,7 @@ export const BULK = declareFigures('bulk', {
     unit: 'g',
     title: 'Clay the core spares',
     says: 'clay the cores of all of them spare',
-    formula: 's = K × ρ × n × (1 + w)',
+    formula: 's = K × ρ × n × (1 + w ÷ 100)',
   },
   savedCost: {
     key: 'bulk.saved-cost',
@@ -112,7 +112,7 @@ export const BULK = declareFigures('bulk', {
     unit: 'min',
     title: 'Minutes of baking the core spares',
     says: 'time in the oven that the core spares',
-    formula: 'd = p × (T − t) ÷ e, each at least b',
+    formula: 'd = max(b, p × T ÷ e) − max(b, p × t ÷ e)',
   },
   sag: {
     key: 'bulk.sag',
@@ -184,7 +184,7 @@ export const BULK = declareFigures('bulk', {
     unit: 'mm',
     title: 'Hole for a thing, deep',
     says: 'its depth',
-    formula: ['t = (d + c, at least d)', 't = (d + c, at least d) ÷ (1 − s)', 't = d', 't = d ÷ (1 − s)'],
+    formula: ['t = max(d + c, d)', 't = max(d + c, d) ÷ (1 − s)', 't = d', 't = d ÷ (1 − s)'],
   },
   mass: {
     key: 'bulk.mass.*',
@@ -200,7 +200,7 @@ export const BULK = declareFigures('bulk', {
     unit: 'packs',
     title: 'A clay: packs',
     says: 'whole packs of it',
-    formula: 'n = g ÷ p, rounded up',
+    formula: 'n = ⌈g ÷ p⌉',
   },
   left: {
     key: 'bulk.left.*',

@@ -136,7 +136,7 @@ function reckonInsert(context: PartFacts, insert: Insert): Reckoning[] {
       ...base,
       title: `Hole for the ${insert.name}, deep`,
       value: depth,
-      formula: `t = ${isMark ? 'd' : '(d + c, at least d)'}${over}`,
+      formula: `t = ${isMark ? 'd' : 'max(d + c, d)'}${over}`,
       terms: terms('d', insert.depthMm),
     }),
   ];

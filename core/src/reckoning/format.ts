@@ -74,12 +74,18 @@ export function formatRange({ low, high, unit }: Quantity): string | null {
   return tail && to.endsWith(tail) ? `${from.slice(0, -tail.length)} to ${to}` : `${from} to ${to}`;
 }
 
+/** What a formula says besides: what the value is held against. It is read after the value. */
+const BESIDE = /, (?=(?:the|against|borne|wanted|held|tight|room|allowed|beside) )/;
+
 /** The formula with each symbol replaced by the number put in for it. */
 export function formulaWithNumbers({ formula, terms, quantity }: Reckoning): string {
   const [, right = formula] = /^[^=]*=\s*(.*)$/s.exec(formula) ?? [];
   const bySymbol = new Map(terms.map((term) => [term.symbol, formatQuantity(term.quantity)]));
-  const put = right.replace(/\p{L}[\p{L}\p{Nd}₀-₉]*/gu, (word) => bySymbol.get(word) ?? word);
-  return `${put} = ${formatQuantity(quantity)}`;
+  const put = right
+    .replace(/\p{L}[\p{L}\p{Nd}₀-₉]*/gu, (word) => bySymbol.get(word) ?? word)
+    .replaceAll(' % ÷ 100', ' %');
+  const [written, ...beside] = put.split(BESIDE);
+  return [`${written} = ${formatQuantity(quantity)}`, ...beside].join(', ');
 }
 
 const WORDS: Record<Wording, Record<Level, string>> = {

@@ -211,9 +211,7 @@ export function pegFigures(ask: Ask): Reckoning[] {
       ],
       {
         formula:
-          piece.drills.length > 0
-            ? 'h = the next drill owned from b + c up'
-            : 'h = b + c, up to the next tenth',
+          piece.drills.length > 0 ? 'h = the next drill owned from b + c up' : 'h = ⌈10 × (b + c)⌉ ÷ 10',
         ...(hole.isMissing
           ? {
               verdict: {

@@ -238,6 +238,12 @@ export function legFigure(ask: Ask): Reckoning[] {
           stiffness,
           '',
         ),
+        shaped(
+          'k',
+          isTrunk ? 'Length counted for, free above (Euler)' : 'Length counted for, held above (Euler)',
+          k,
+          '',
+        ),
         shaped('L', `Length of the ${column.name}`, lengthMm, 'mm'),
         shaped('W', isTrunk ? 'Raw clay on it' : 'Raw clay on one leg', bearsN, 'N'),
       ],
@@ -245,7 +251,6 @@ export function legFigure(ask: Ask): Reckoning[] {
         title: isTrunk
           ? 'Trunk: what it bears before it buckles'
           : `Legs: what the ${column.name} bears before it buckles`,
-        formula: `F = π² S ÷ (${k} L)², borne W`,
         verdict: {
           level: isGood ? 'good' : 'stop',
           wording: 'state',
