@@ -4,11 +4,13 @@ export default defineConfig({
   test: {
     include: [
       'core/src/**/*.test.ts',
-      'web/src/**/*.test.ts',
+      'web/src/**/*.test.{ts,tsx}',
       'cli/src/**/*.test.ts',
       'server/src/**/*.test.ts',
       'scripts/**/*.test.ts',
     ],
     testTimeout: 20_000,
+    // On two cores the usual is one worker.
+    maxWorkers: '100%',
   },
 });

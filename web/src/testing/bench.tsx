@@ -1,0 +1,105 @@
+import { lowWaterFerry } from '@every-inch/core/demo';
+import type { Piece } from '@every-inch/core/piece';
+import { SUBJECTS } from '@every-inch/core/spine';
+import { cleanup, render } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { expose } from 'comlink';
+import type { ReactNode } from 'react';
+import { Provider } from 'react-redux';
+import { MemoryRouter, Route, Routes, useLocation } from 'react-router';
+import { LENSES } from '../lenses/index.ts';
+import { LensesContext } from '../parts/entries.ts';
+import { openDesk } from '../spine/desk.ts';
+import { closed, opened } from '../state/documentSlice.ts';
+import { dayBegan, dialogOpened, selected } from '../state/sessionSlice.ts';
+import { store } from '../state/store.ts';
+
+/** The time of the tests, ISO. */
+export const NOW = '2026-05-01T09:00:00Z';
+
+/** The spine’s worker, with the same desk and the same messages but in this thread. */
+export class DeskHere {
+  readonly #inside: MessagePort;
+  readonly #outside: MessagePort;
+
+  constructor() {
+    const { port1, port2 } = new MessageChannel();
+    this.#inside = port1;
+    this.#outside = port2;
+    const desk = openDesk(SUBJECTS, {
+      tell: (told) => port1.postMessage(told),
+      pause: () => new Promise((resolve) => setTimeout(resolve, 0)),
+      now: () => performance.now(),
+    });
+    expose(desk, port1);
+    port2.start();
+  }
+
+  addEventListener(kind: string, listener: (event: Event) => void): void {
+    this.#outside.addEventListener(kind, listener);
+  }
+
+  removeEventListener(kind: string, listener: (event: Event) => void): void {
+    this.#outside.removeEventListener(kind, listener);
+  }
+
+  postMessage(message: unknown, transfer: Transferable[] = []): void {
+    this.#outside.postMessage(message, transfer);
+  }
+
+  terminate(): void {
+    this.#inside.close();
+    this.#outside.close();
+  }
+}
+
+function Address() {
+  const { pathname, state } = useLocation();
+  return <output aria-label="address">{`${pathname} ${state?.entry ?? ''}`.trim()}</output>;
+}
+
+interface BenchOptions {
+  readonly piece?: Piece;
+  readonly part?: string;
+  readonly readOnly?: boolean;
+  /** Stage of the address, and the entry that was led to. */
+  readonly stage?: string;
+  readonly entry?: string;
+}
+
+/** Draws something as the open piece’s page would, on the demo piece unless another is given. */
+export function atBench(children: ReactNode, options: BenchOptions = {}) {
+  const { piece = lowWaterFerry(NOW), part = null, readOnly = false, stage = 'brief', entry } = options;
+  store.dispatch(dayBegan(NOW));
+  store.dispatch(opened({ piece, readOnly }));
+  store.dispatch(selected(part));
+  const user = userEvent.setup();
+  const drawn = render(
+    <Provider store={store}>
+      <LensesContext value={LENSES}>
+        <MemoryRouter initialEntries={[{ pathname: `/piece/${piece.id}/${stage}`, state: { entry } }]}>
+          <Routes>
+            <Route path="/piece/:id/:lens" element={children} />
+          </Routes>
+          <Address />
+        </MemoryRouter>
+      </LensesContext>
+    </Provider>,
+  );
+  return { user, ...drawn };
+}
+
+/** Clears the bench after a test. */
+export function clearBench(): void {
+  cleanup();
+  store.dispatch(closed());
+  store.dispatch(dialogOpened(null));
+  localStorage.clear();
+}
+
+/** The piece as it now is. */
+export function pieceNow(): Piece {
+  const { piece } = store.getState().document;
+  if (!piece) throw new Error('no piece is open');
+  return piece;
+}
