@@ -1,4 +1,4 @@
-import { all, create, type Unit as MathUnit } from 'mathjs';
+import { all as ALL, create, type Unit as MathUnit } from 'mathjs';
 import { describe, expect, it } from 'vitest';
 import { lowWaterFerry, tollFrogs } from '../demo/index.ts';
 import { makeShapeStore } from '../form/index.ts';
@@ -11,7 +11,7 @@ import { kindOf, reckonPiece } from './index.ts';
  */
 
 const NOW = '2026-05-01T09:00:00Z';
-const math = create(all);
+const math = create(ALL ?? {});
 const shapes = makeShapeStore();
 const figures = [lowWaterFerry(NOW), tollFrogs(NOW)].flatMap(
   (piece) => reckonPiece(piece, { shapes, workshopOwn: {}, now: NOW }).book.all,

@@ -75,6 +75,7 @@ function OpeningFields({ fit, label, onOpening }: OpeningProps) {
       />
       <LengthField
         label={isLife ? 'wide, in life' : 'wide, mm'}
+        entry={['fits', fit.id, 'opening', 'widthMm']}
         shown={shown(opening?.widthMm)}
         placeholder="its own"
         unit="mm"
@@ -85,6 +86,7 @@ function OpeningFields({ fit, label, onOpening }: OpeningProps) {
       {opening?.shape !== 'round' && (
         <LengthField
           label="high"
+          entry={['fits', fit.id, 'opening', 'heightMm']}
           shown={shown(opening?.heightMm)}
           placeholder="its own"
           unit="mm"
@@ -143,6 +145,7 @@ function FitRow({ fit }: { readonly fit: Fit }) {
           {measured && (
             <LengthField
               label={`${measured}, mm`}
+              entry={['fits', fit.id, 'madeMm']}
               shown={fit.madeMm === null ? '' : formatMiniMm(miniMm(fit.madeMm))}
               placeholder="—"
               unit="mm"

@@ -114,6 +114,7 @@ export function ScaleMenu() {
       <Popover.Trigger
         disabled={readOnly}
         className="figure border border-ink px-2.5 py-1 hover:bg-ink hover:text-bench"
+        data-entry="scale"
         aria-label={`Scale ${label}, change or compare`}
       >
         {label}

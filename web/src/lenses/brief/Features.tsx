@@ -8,6 +8,7 @@ import { TextField } from '../../parts/TextField.tsx';
 import { editAt, selectPart, useAppDispatch, useAppSelector } from '../../state/store.ts';
 
 interface RowProps {
+  readonly part: Part;
   readonly feature: Feature;
   readonly at: number;
   readonly onFeature: (feature: Feature) => void;
@@ -20,7 +21,7 @@ const HOW = [
   ['facial', 'of a face'],
 ] as const;
 
-function FeatureRow({ feature, at, onFeature, onRemove }: RowProps) {
+function FeatureRow({ part, feature, at, onFeature, onRemove }: RowProps) {
   const { name, wanted, made } = feature;
   const isDone = made >= wanted;
   return (
@@ -28,6 +29,7 @@ function FeatureRow({ feature, at, onFeature, onRemove }: RowProps) {
       <TextField
         hideLabel
         label={`Feature ${at + 1}`}
+        entry={['parts', part.id, 'features']}
         className="w-48"
         value={name}
         onText={(text) => text !== '' && onFeature({ ...feature, name: text.slice(0, 200) })}
@@ -118,6 +120,7 @@ function FeaturesOf({ part }: { readonly part: Part }) {
           <FeatureRow
             // biome-ignore lint/suspicious/noArrayIndexKey: features are known by their place, their names are typed
             key={i}
+            part={part}
             feature={feature}
             at={i}
             onFeature={(next) =>

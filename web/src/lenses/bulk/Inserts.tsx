@@ -23,13 +23,14 @@ const FIT_SAYS: Readonly<Record<Insert['fit'], string>> = {
 };
 
 interface OneProps {
+  readonly part: string;
   readonly insert: Insert;
   readonly hole: string;
   readonly onChange: (change: Partial<Insert>) => void;
   readonly onRemove: () => void;
 }
 
-function One({ insert, hole, onChange, onRemove }: OneProps) {
+function One({ part, insert, hole, onChange, onRemove }: OneProps) {
   const length = (label: string, field: 'widthMm' | 'heightMm' | 'depthMm') => (
     <LengthField
       label={label}
@@ -46,6 +47,7 @@ function One({ insert, hole, onChange, onRemove }: OneProps) {
     >
       <TextField
         label="What is let in"
+        entry={['parts', part, 'inserts', insert.id]}
         className="w-36"
         value={insert.name}
         onText={(text) => text !== '' && onChange({ name: text.slice(0, 200) })}
@@ -122,6 +124,7 @@ export function Inserts({ part }: { readonly part: Part }) {
         {part.inserts.map((insert) => (
           <One
             key={insert.id}
+            part={part.id}
             insert={insert}
             hole={holeSays(insert)}
             onChange={(change) =>

@@ -56,7 +56,11 @@ function Entry({ entry }: { readonly entry: LogEntry }) {
     toast('Entry removed', { action: { label: 'Undo', onClick: () => dispatch(undone()) } });
   };
   return (
-    <li className="grid grid-cols-[6.5rem_1fr] gap-x-3 border-b border-hair py-2.5 max-md:grid-cols-1">
+    <li
+      data-entry={`log/${entry.id}`}
+      tabIndex={-1}
+      className="grid grid-cols-[6.5rem_1fr] gap-x-3 border-b border-hair py-2.5 max-md:grid-cols-1"
+    >
       <time dateTime={entry.at} className="figure text-quiet">
         {format(parseISO(entry.at), 'd MMM, HH:mm')}
       </time>

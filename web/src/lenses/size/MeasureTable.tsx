@@ -122,6 +122,7 @@ function Lengths({ context, measure }: RowProps) {
           <LengthField
             hideLabel
             label={`${measure.title}, in life`}
+            entry={['parts', part.id, 'form', field]}
             shown={life}
             unit="mm"
             sign={sign}

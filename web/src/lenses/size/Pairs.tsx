@@ -38,6 +38,7 @@ function PairRow({ part, pair, at, onPair, onRemove }: PairRowProps) {
           <LengthField
             hideLabel
             label={`${pair.name}, ${says} as made`}
+            entry={['parts', part.id, 'pairs']}
             shown={pair[field] === null ? '' : formatMiniMm(miniMm(pair[field]))}
             placeholder="—"
             unit="mm"

@@ -141,6 +141,7 @@ function FoundRow({ thing }: { readonly thing: FoundThing }) {
         <LengthField
           hideLabel
           label={`${thing.name}, size on the bench`}
+          entry={['found', thing.id, 'acrossMm']}
           shown={formatMiniMm(miniMm(thing.acrossMm))}
           unit="mm"
           className="w-16"

@@ -169,6 +169,7 @@ export function PicturePanel({ reference, context, tool, onTool, overlay, onOver
       {known && !square && (
         <LengthField
           label={`The known length is, ${isSelf ? 'in life' : 'mm'}`}
+          entry={['references', reference.id, 'known', 'lengthMm']}
           shown={shown(known.lengthMm)}
           unit="mm"
           onLength={(lengthMm) => put({ known: { ...known, lengthMm } }, 'known length')}
@@ -178,6 +179,7 @@ export function PicturePanel({ reference, context, tool, onTool, overlay, onOver
         <div className="flex items-end gap-2">
           <LengthField
             label="It is wide"
+            entry={['references', reference.id, 'square', 'widthMm']}
             shown={shown(square.widthMm)}
             unit="mm"
             className="w-20"
@@ -185,6 +187,7 @@ export function PicturePanel({ reference, context, tool, onTool, overlay, onOver
           />
           <LengthField
             label="and high"
+            entry={['references', reference.id, 'square', 'heightMm']}
             shown={shown(square.heightMm)}
             unit="mm"
             className="w-20"
