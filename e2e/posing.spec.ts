@@ -103,8 +103,8 @@ test('the line-up beside a person, and at true size once the screen is measured'
     .click();
   // The quay of 150 mm is 150 true millimetres wide: at 96 to the inch, 567 pixels.
   const quay = drawing.locator('path').last();
-  const box = await quay.boundingBox();
-  expect(Math.abs((box?.width ?? 0) - (150 * 96) / 25.4)).toBeLessThan(4);
+  const off = async () => Math.abs(((await quay.boundingBox())?.width ?? 0) - (150 * 96) / 25.4);
+  await expect.poll(off).toBeLessThan(4);
   await page.getByLabel('true size').uncheck();
   await expect(page.getByRole('slider', { name: /^Ferrywoman, height/ })).toBeVisible();
 });

@@ -49,7 +49,7 @@ export const BAKE_RULES: readonly Row[] = [
   practice('oven.swing', 'Swing of the thermostat, either way', 10, '°C apart', { low: 5, high: 15 }),
   remembered('oven.swing-every', 'From one click of the thermostat to the next', 7, 'min'),
   remembered('oven.warm-up', 'A cold oven comes within a third of its heat in', 6, 'min'),
-  remembered('oven.door-drop', 'Opening the door for the piece costs', 20, '°C apart'),
+  remembered('oven.door-drop', 'Heat lost as the door is opened for the piece', 20, '°C apart'),
   remembered('oven.door-back', 'What the door cost is back but for a third after', 2, 'min'),
   remembered('oven.ajar', 'With its door ajar it loses two thirds of its heat in', 18, 'min'),
 ];

@@ -50,7 +50,7 @@ export function LensLayout({ title, drawing, middle, reckoning }: LayoutProps) {
             {drawing}
             <button
               type="button"
-              className="press-quiet absolute right-2 bottom-1 z-10 bg-bench/80 text-[12.5px] text-quiet max-md:hidden"
+              className={`press-quiet absolute right-2 z-30 bg-bench text-[12.5px] text-quiet max-md:hidden ${fills ? 'bottom-1' : 'top-full mt-0.5'}`}
               aria-pressed={fills}
               onClick={toggle}
             >

@@ -163,20 +163,45 @@ function WorkingBody({ opened: { figure, users }, onOpen }: BodyProps) {
 /** So many of those that lean on a figure are named. */
 const MOST_USERS = 12;
 
-/** The working of a figure of the piece, fetched when it is opened and kept up to date while it is open. */
-function FetchedBody({ id, onOpen }: { readonly id: ReckoningId; readonly onOpen: BodyProps['onOpen'] }) {
-  const opened = useAsk('spine.working', { id });
-  if (!opened) return <p className="text-quiet">Opening …</p>;
-  return <WorkingBody opened={opened} onOpen={onOpen} />;
+/** What is in the popover: the working of one figure, and of those it leans on as they are opened. */
+function Inside({ figure }: { readonly figure: ShownFigure | Reckoning }) {
+  const [trail, setTrail] = useState<readonly ReckoningId[]>([]);
+  const last = trail.at(-1);
+  // A figure of the piece is fetched with its working when it is opened, and kept up to date while it is open.
+  const isAtHand = last === undefined && 'terms' in figure;
+  const fetched = useAsk('spine.working', isAtHand ? null : { id: last ?? figure.id });
+  const opened = isAtHand ? { figure, users: [] } : fetched;
+  return (
+    <Popover.Content
+      side="left"
+      align="start"
+      collisionPadding={12}
+      className="z-50 max-h-[min(34rem,80vh)] w-[min(25rem,calc(100vw-24px))] overflow-y-auto border border-ink bg-paper p-3 text-[13.5px]"
+      aria-label={`Working of ${opened?.figure.title ?? figure.title}`}
+    >
+      {last !== undefined && (
+        <button
+          type="button"
+          className="press-quiet -ml-1.5 mb-1 text-fired"
+          onClick={() => setTrail(trail.slice(0, -1))}
+        >
+          ← back
+        </button>
+      )}
+      {opened ? (
+        <WorkingBody opened={opened} onOpen={(id) => setTrail([...trail, id])} />
+      ) : (
+        <p className="text-quiet">Opening …</p>
+      )}
+      <Popover.Arrow className="fill-ink" />
+    </Popover.Content>
+  );
 }
 
 /** ∴: opens a figure to its formula, what was put in, where that came from and what depends on it. */
 export function Working({ figure }: { readonly figure: ShownFigure | Reckoning }) {
-  const [trail, setTrail] = useState<readonly ReckoningId[]>([]);
-  const onOpen = (id: ReckoningId) => setTrail([...trail, id]);
-  const last = trail.at(-1);
   return (
-    <Popover.Root onOpenChange={() => setTrail([])}>
+    <Popover.Root>
       <Popover.Trigger
         className="figure size-7 shrink-0 text-quiet hover:text-fired"
         aria-label={`Show the working of ${figure.title}`}
@@ -185,29 +210,7 @@ export function Working({ figure }: { readonly figure: ShownFigure | Reckoning }
         ∴
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content
-          side="left"
-          align="start"
-          collisionPadding={12}
-          className="z-50 max-h-[min(34rem,80vh)] w-[min(25rem,calc(100vw-24px))] overflow-y-auto border border-ink bg-paper p-3 text-[13.5px]"
-          aria-label={`Working of ${figure.title}`}
-        >
-          {trail.length > 0 && (
-            <button
-              type="button"
-              className="press-quiet -ml-1.5 mb-1 text-fired"
-              onClick={() => setTrail(trail.slice(0, -1))}
-            >
-              ← back
-            </button>
-          )}
-          {last === undefined && 'terms' in figure ? (
-            <WorkingBody opened={{ figure, users: [] }} onOpen={onOpen} />
-          ) : (
-            <FetchedBody id={last ?? figure.id} onOpen={onOpen} />
-          )}
-          <Popover.Arrow className="fill-ink" />
-        </Popover.Content>
+        <Inside figure={figure} />
       </Popover.Portal>
     </Popover.Root>
   );

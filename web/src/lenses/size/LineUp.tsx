@@ -116,7 +116,10 @@ export function LineUp() {
           </span>
         )}
       </div>
-      <div ref={ref} className={`relative h-(--room) min-h-56 ${scene === 'picture' ? 'max-md:h-auto' : ''}`}>
+      <div
+        ref={ref}
+        className={`relative h-(--room) min-h-56 ${scene === 'picture' ? 'md:min-h-[min(27rem,56vh)] max-md:h-auto' : ''}`}
+      >
         {scene === 'pose' && part && context && 'angles' in part.form && (
           <Suspense fallback={<p className="p-4 text-quiet">Laying the joints out …</p>}>
             <PoseBoard key={part.id} context={context} part={{ ...part, form: part.form }} />

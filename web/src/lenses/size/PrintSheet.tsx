@@ -13,7 +13,7 @@ import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { PagesView } from '../../parts/PagesView.tsx';
 import { savePagesPdf } from '../../parts/savePages.ts';
-import { useAsk, useFigure } from '../../spine/hooks.ts';
+import { askOnce, useAsk, useFigure } from '../../spine/hooks.ts';
 import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { workshopChanged } from '../../state/workshopSlice.ts';
 import { save } from '../../storage/shelf.ts';
@@ -66,6 +66,8 @@ function usePages(
 ): {
   readonly pages: readonly Drawing[];
   readonly says: string | null;
+  /** As the piece and the settings are when they are saved, whatever is on screen. */
+  readonly toSave: () => Promise<readonly Drawing[]>;
 } {
   const piece = useOpenPiece();
   const part = useAppSelector(selectPart);
@@ -75,10 +77,8 @@ function usePages(
   const { picture, fault } = useSquared(reference);
   const label = `${piece.name} · ${part?.name ?? ''} · ${scale.label} · ${today.slice(0, 10)}`;
   const whole = useMemo(() => ({ ...ask, paper, ruleMeasuredMm }), [ask, paper, ruleMeasuredMm]);
-  const ofPart = useAsk(
-    'bench.templates',
-    part && !reference ? { part: part.id, label, asked: whole } : null,
-  );
+  const asked = part && !reference ? { part: part.id as string, label, asked: whole } : null;
+  const ofPart = useAsk('bench.templates', asked);
   const ofPicture = useMemo(() => {
     if (!picture) return { pages: [], says: fault };
     try {
@@ -89,7 +89,10 @@ function usePages(
       throw error;
     }
   }, [picture, fault, whole, label]);
-  return reference ? ofPicture : (ofPart ?? NO_PAGES);
+  return {
+    ...(reference ? ofPicture : (ofPart ?? NO_PAGES)),
+    toSave: async () => (asked ? (await askOnce('bench.templates', asked)).pages : ofPicture.pages),
+  };
 }
 
 const NO_PAGES: { readonly pages: readonly Drawing[]; readonly says: string | null } = {
@@ -98,27 +101,24 @@ const NO_PAGES: { readonly pages: readonly Drawing[]; readonly says: string | nu
 };
 
 interface FilesProps {
-  readonly pages: readonly Drawing[];
+  readonly isEmpty: boolean;
+  readonly toSave: () => Promise<readonly Drawing[]>;
   readonly name: string;
 }
 
-function Files({ pages, name }: FilesProps) {
+function Files({ isEmpty, toSave, name }: FilesProps) {
   const paper = useAppSelector((state) => state.workshop.paper);
-  const saveSvg = () =>
-    pages.forEach((page, i) => {
+  const savePdf = async () => savePagesPdf(await toSave(), paper, `${name} templates`);
+  const saveSvg = async () =>
+    (await toSave()).forEach((page, i) => {
       save(new File([toSvg(page)], `${name} template ${i + 1}.svg`, { type: 'image/svg+xml' }));
     });
   return (
     <span className="ml-auto flex gap-2">
-      <button
-        type="button"
-        className="press"
-        disabled={pages.length === 0}
-        onClick={() => void savePagesPdf(pages, paper, `${name} templates`)}
-      >
+      <button type="button" className="press" disabled={isEmpty} onClick={() => void savePdf()}>
         Save templates as PDF
       </button>
-      <button type="button" className="press" disabled={pages.length === 0} onClick={saveSvg}>
+      <button type="button" className="press" disabled={isEmpty} onClick={() => void saveSvg()}>
         as SVG
       </button>
     </span>
@@ -138,7 +138,7 @@ export default function PrintSheet() {
   const { references } = useOpenPiece();
   const [of, setOf] = useState(PART);
   const reference = references.find(({ id }) => id === of);
-  const { pages, says } = usePages(ask, reference);
+  const { pages, says, toSave } = usePages(ask, reference);
   if (!part) return <p className="text-quiet">Choose a part first.</p>;
   return (
     <section aria-label="Templates">
@@ -210,7 +210,7 @@ export default function PrintSheet() {
           className="w-16"
           onNumber={(value) => dispatch(workshopChanged({ ruleMeasuredMm: value }))}
         />
-        <Files pages={pages} name={part.name} />
+        <Files isEmpty={pages.length === 0} toSave={toSave} name={part.name} />
       </div>
       {says && (
         <p role="alert" className="mt-2 border border-wont p-2 text-wont">
