@@ -1,14 +1,8 @@
 import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
 import { LENSES } from '../web/src/lenses/index.ts';
-import { expect, openDemo, test } from './bench.ts';
-
-const ROUTES = [
-  '/',
-  '/handbook',
-  '/workshop',
-  '/instruments',
-  ...LENSES.map(({ stage }) => `/piece/low-water-ferry/${stage}`),
-];
+import { STAGES } from '../web/src/parts/stages.ts';
+import { expect, openDemo, stage, test } from './bench.ts';
 
 /** Serious findings of axe, one line each. */
 async function seriousOn(axe: AxeBuilder): Promise<string[]> {
@@ -24,32 +18,44 @@ async function seriousOn(axe: AxeBuilder): Promise<string[]> {
   );
 }
 
-for (const colorScheme of ['light', 'dark'] as const) {
-  test.describe(`${colorScheme}`, () => {
-    test.use({ colorScheme });
-    test(`axe finds nothing serious on any route, ${colorScheme}`, async ({ page }) => {
-      test.setTimeout(180_000);
-      await openDemo(page, 'Low Water Ferry');
-      for (const route of ROUTES) {
-        await page.goto(route);
-        await expect(page.getByRole('main').first()).toBeVisible();
-        await expect(page.getByText(/^(Opening|Laying it out|Looking)/)).toHaveCount(0);
-        expect(await seriousOn(new AxeBuilder({ page })), route).toEqual([]);
-      }
-    });
-  });
+/** Looks over the page as it is in the light, and over its colours in the dark: nothing else of it differs. */
+async function soundInBoth(page: Page, where: string): Promise<void> {
+  await expect(page.getByRole('main').first()).toBeVisible();
+  await expect(page.getByText(/^(Opening|Laying it out|Looking)/)).toHaveCount(0);
+  await page.emulateMedia({ colorScheme: 'light' });
+  expect(await seriousOn(new AxeBuilder({ page })), where).toEqual([]);
+  await page.emulateMedia({ colorScheme: 'dark' });
+  const colours = new AxeBuilder({ page }).withRules(['color-contrast']);
+  const { violations } = await colours.analyze();
+  expect(
+    violations.flatMap(({ nodes }) => nodes.map(({ html }) => html.slice(0, 140))),
+    `${where}, dark`,
+  ).toEqual([]);
 }
+
+test('axe finds nothing serious in any room, light or dark', async ({ page }) => {
+  test.setTimeout(120_000);
+  for (const room of ['/', '/handbook', '/workshop', '/instruments']) {
+    await page.goto(room);
+    await soundInBoth(page, room);
+  }
+});
+
+for (const half of [0, 1])
+  test(`axe finds nothing serious at any stage, light or dark, ${half + 1} of 2`, async ({ page }) => {
+    test.setTimeout(180_000);
+    await openDemo(page, 'Low Water Ferry');
+    for (const { stage: name } of LENSES.filter((_, i) => i % 2 === half)) {
+      await stage(page, STAGES.find((one) => one.stage === name)?.name ?? '');
+      await soundInBoth(page, name);
+    }
+  });
 
 test('the working, the sheets and the dialogs are sound too', async ({ page }) => {
   test.setTimeout(90_000);
   await openDemo(page, 'Low Water Ferry', 'Size');
   await page.getByRole('button', { name: 'Show the working of Height', exact: true }).click();
-  const serious = async () => {
-    const { violations } = await new AxeBuilder({ page }).analyze();
-    return violations
-      .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-      .map(({ id }) => id);
-  };
+  const serious = () => seriousOn(new AxeBuilder({ page }));
   expect(await serious()).toEqual([]);
   await page.keyboard.press('Escape');
   for (const sheet of ['Fits and base', 'Seen']) {

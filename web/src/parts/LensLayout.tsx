@@ -50,7 +50,7 @@ export function LensLayout({ title, drawing, middle, reckoning }: LayoutProps) {
             {drawing}
             <button
               type="button"
-              className={`press-quiet absolute right-2 z-30 bg-bench text-[12.5px] text-quiet max-md:hidden ${fills ? 'bottom-1' : 'top-full mt-0.5'}`}
+              className={`press-quiet absolute right-0 z-30 bg-bench pr-4 text-[12.5px] text-quiet max-md:hidden ${fills ? 'bottom-1' : 'top-full mt-0.5'}`}
               aria-pressed={fills}
               onClick={toggle}
             >
