@@ -9,6 +9,7 @@ export default defineConfig({
       'server/src/**/*.test.ts',
       'scripts/**/*.test.ts',
     ],
+    setupFiles: ['scripts/seeded.ts'],
     testTimeout: 20_000,
     // On two cores the usual is one worker.
     maxWorkers: '100%',
