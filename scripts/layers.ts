@@ -50,7 +50,7 @@ function sources(folder: string): string[] {
   return readdirSync(join(ROOT, folder), { withFileTypes: true, recursive: true })
     .filter((one) => one.isFile() && /\.tsx?$/.test(one.name) && !/\.(test|tmp)\.tsx?$/.test(one.name))
     .map((one) => relative(ROOT, join(one.parentPath, one.name)))
-    .filter((file) => !file.includes('/testContext'));
+    .filter((file) => !/\/testContext|\/testing\//.test(file));
 }
 
 /** Every import of a file, types included, as a path in the repository or the name of a workspace. */

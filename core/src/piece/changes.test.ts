@@ -52,7 +52,7 @@ describe('what differs between two states of a piece', () => {
           if (kind === 1) return setAt(piece, ['brief', 'note'], `note ${b}`);
           if (kind === 2) return removePart(piece, id);
           if (kind === 3) return movePart(piece, id, null, null);
-          if (kind === 4) return { ...piece, scale: { kind: 'ratio', ratio: 1 + b } };
+          if (kind === 4) return setAt(piece, ['scale'], { kind: 'ratio', ratio: 1 + b });
           return setAt(piece, ['parts', id, 'form'], { kind: 'ball', diameterMm: 1 + b });
         }, ferry);
         const there = applied(ferry, now);
