@@ -2,6 +2,7 @@ import type { BakeAsk, PassAsk } from '@every-inch/core/bake/heat';
 import type { Form, Heroic } from '@every-inch/core/form';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { OvenAnswer, OvenQuestion } from './bakeMessages.ts';
+import { leaveWorker, takeWorker } from './idle.ts';
 
 /** A bake that has been worked through, and a part through all of its bakes. */
 export type BakeFound = Extract<OvenAnswer, { kind: 'bake' }>;
@@ -33,20 +34,23 @@ function useOvenWorker<Found extends BakeFound | HistoryFound>(
   keeps: boolean,
 ): OvenWork<Found> {
   const worker = useRef<Worker | null>(null);
+  const isDone = useRef(true);
   const asked = useRef(0);
   const [found, setFound] = useState<readonly Found[]>([]);
   const [minute, setMinute] = useState(0);
   const [says, setSays] = useState<string | null>(null);
   const [isBusy, setIsBusy] = useState(false);
-  const stop = useCallback(() => {
-    worker.current?.terminate();
+  const leave = useCallback(() => {
+    if (worker.current) leaveWorker('bake', worker.current, isDone.current);
     worker.current = null;
-    setIsBusy(false);
   }, []);
+  const stop = useCallback(() => {
+    leave();
+    setIsBusy(false);
+  }, [leave]);
   useEffect(() => stop, [stop]);
   useEffect(() => {
-    worker.current?.terminate();
-    worker.current = null;
+    leave();
     if (!keeps) setFound([]);
     setSays(null);
     setIsBusy(rest !== null);
@@ -55,8 +59,9 @@ function useOvenWorker<Found extends BakeFound | HistoryFound>(
     const id = asked.current;
     let isFirst = true;
     const timer = setTimeout(() => {
-      const at = new Worker(new URL('./bake.worker.ts', import.meta.url), { type: 'module' });
+      const at = takeWorker('bake');
       worker.current = at;
+      isDone.current = false;
       at.onmessage = ({ data }: MessageEvent<OvenAnswer>) => {
         if (data.id !== asked.current) return;
         if (data.kind === 'minute') setMinute(data.minute);
@@ -67,8 +72,10 @@ function useOvenWorker<Found extends BakeFound | HistoryFound>(
           isFirst = false;
           setFound((before) => (isFresh ? [one] : [...before, one]));
         }
-        if (data.kind === 'fault' || ((data.kind === 'bake' || data.kind === 'history') && data.isLast))
+        if (data.kind === 'fault' || ((data.kind === 'bake' || data.kind === 'history') && data.isLast)) {
+          isDone.current = true;
           setIsBusy(false);
+        }
       };
       at.onerror = ({ message }) => {
         setSays(`The look at the bake broke off: ${message}`);
@@ -78,7 +85,7 @@ function useOvenWorker<Found extends BakeFound | HistoryFound>(
       at.postMessage(question);
     }, PAUSE);
     return () => clearTimeout(timer);
-  }, [form, rest, keeps]);
+  }, [form, rest, keeps, leave]);
   return { found, minute, says, isBusy, stop };
 }
 

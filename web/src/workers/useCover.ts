@@ -1,6 +1,7 @@
 import { type BonesFacts, coverAsk, type SolidCover } from '@every-inch/core/armature';
 import { heroicOf, type PartFacts } from '@every-inch/core/context';
 import { useEffect, useRef, useState } from 'react';
+import { leaveWorker, takeWorker } from './idle.ts';
 import type { CoverQuestion, FileAnswer } from './solidMessages.ts';
 
 /** What the worker says of the clay over the wires. */
@@ -17,9 +18,11 @@ const PAUSE = 150;
 export function useCover(context: PartFacts, bones: BonesFacts): CoverWork {
   const [work, setWork] = useState<CoverWork>({ state: 'busy' });
   const worker = useRef<Worker | null>(null);
+  /** Questions that are not answered yet. */
+  const open = useRef(0);
   useEffect(
     () => () => {
-      worker.current?.terminate();
+      if (worker.current) leaveWorker('solid', worker.current, open.current === 0);
       worker.current = null;
     },
     [],
@@ -28,10 +31,10 @@ export function useCover(context: PartFacts, bones: BonesFacts): CoverWork {
     setWork({ state: 'busy' });
     let isNewest = true;
     const timer = setTimeout(() => {
-      const at =
-        worker.current ?? new Worker(new URL('./solid.worker.ts', import.meta.url), { type: 'module' });
+      const at = worker.current ?? takeWorker('solid');
       worker.current = at;
       at.onmessage = ({ data }: MessageEvent<FileAnswer>) => {
+        open.current -= 1;
         if (!isNewest) return;
         if (data.kind === 'fault') setWork({ state: 'fault', says: data.says });
         else if (data.kind === 'cover')
@@ -46,6 +49,7 @@ export function useCover(context: PartFacts, bones: BonesFacts): CoverWork {
         core: null,
         ask: coverAsk(context, bones),
       };
+      open.current += 1;
       at.postMessage(question);
     }, PAUSE);
     return () => {

@@ -3,6 +3,7 @@ import { heroicOf, type PartFacts } from '@every-inch/core/context';
 import type { Form } from '@every-inch/core/form';
 import { useEffect, useMemo, useState } from 'react';
 import type { OutlinesQuestion, OvenAnswer } from './bakeMessages.ts';
+import { leaveWorker, takeWorker } from './idle.ts';
 
 /** What was seen of a form at a size stays true: forms are never changed in place. */
 const seen = new WeakMap<Form, Map<string, SeenOutlines>>();
@@ -17,7 +18,7 @@ export function useOutlines(contexts: readonly PartFacts[]): ReadonlyMap<string,
   useEffect(() => {
     const missing = contexts.filter((one) => !seen.get(one.part.form)?.has(keyOf(one)));
     if (missing.length === 0) return;
-    const worker = new Worker(new URL('./bake.worker.ts', import.meta.url), { type: 'module' });
+    const worker = takeWorker('bake');
     const byPart = new Map(missing.map((one) => [one.part.id as string, one]));
     let left = byPart.size;
     worker.onmessage = ({ data }: MessageEvent<OvenAnswer>) => {
@@ -28,7 +29,7 @@ export function useOutlines(contexts: readonly PartFacts[]): ReadonlyMap<string,
       }
       left -= 1;
       setCount((before) => before + 1);
-      if (left <= 0) worker.terminate();
+      if (left <= 0) leaveWorker('bake', worker, true);
     };
     const question: OutlinesQuestion = {
       kind: 'outlines',
@@ -41,7 +42,9 @@ export function useOutlines(contexts: readonly PartFacts[]): ReadonlyMap<string,
       })),
     };
     worker.postMessage(question);
-    return () => worker.terminate();
+    return () => {
+      if (left > 0) leaveWorker('bake', worker, false);
+    };
   }, [contexts]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what has been seen grows with the count
   return useMemo(

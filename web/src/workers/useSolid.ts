@@ -1,13 +1,10 @@
 import type { CoreAsk, Form, Heroic } from '@every-inch/core/form';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { leaveWorker, takeWorker } from './idle.ts';
 import type { FileAnswer, SeenQuestion, SolidAnswer, SolidQuestion, StlQuestion } from './solidMessages.ts';
 
 /** A first look within a frame or two, then what the screen can show. */
 const CELLS = [15_000, 80_000, 300_000] as const;
-
-function openWorker(): Worker {
-  return new Worker(new URL('./solid.worker.ts', import.meta.url), { type: 'module' });
-}
 
 /** What the worker has made of a form so far. */
 export interface SolidWork {
@@ -24,11 +21,12 @@ export interface SolidWork {
  */
 export function useSolid(form: Form, heroic: Heroic, core: CoreAsk | null): SolidWork {
   const worker = useRef<Worker | null>(null);
+  const isDone = useRef(true);
   const asked = useRef(0);
   const [answer, setAnswer] = useState<SolidAnswer | null>(null);
   const [isBusy, setIsBusy] = useState(true);
   const stop = useCallback(() => {
-    worker.current?.terminate();
+    if (worker.current) leaveWorker('solid', worker.current, isDone.current);
     worker.current = null;
     setIsBusy(false);
   }, []);
@@ -38,13 +36,15 @@ export function useSolid(form: Form, heroic: Heroic, core: CoreAsk | null): Soli
   useEffect(() => {
     asked.current += 1;
     const id = asked.current;
-    const at = worker.current ?? openWorker();
+    const at = worker.current ?? takeWorker('solid');
     worker.current = at;
     at.onmessage = ({ data }: MessageEvent<SolidAnswer>) => {
       if (data.id !== asked.current) return;
       setAnswer(data);
-      setIsBusy(data.kind === 'solid' && data.step < data.of);
+      isDone.current = data.kind !== 'solid' || data.step >= data.of;
+      setIsBusy(!isDone.current);
     };
+    isDone.current = false;
     setIsBusy(true);
     const message: SolidQuestion = { kind: 'surface', id, form, ...JSON.parse(rest), cells: CELLS };
     at.postMessage(message);
@@ -52,16 +52,19 @@ export function useSolid(form: Form, heroic: Heroic, core: CoreAsk | null): Soli
   return { answer, isBusy, stop };
 }
 
-/** Has a worker of its own make one file, so that the view stays quick. */
+/** Has a worker make one file, so that the view stays quick. */
 export async function askFile(question: StlQuestion | SeenQuestion): Promise<FileAnswer> {
-  const worker = openWorker();
+  const worker = takeWorker('solid');
+  let isDone = false;
   try {
-    return await new Promise<FileAnswer>((resolve, reject) => {
+    const file = await new Promise<FileAnswer>((resolve, reject) => {
       worker.onmessage = ({ data }: MessageEvent<FileAnswer>) => resolve(data);
       worker.onerror = (event) => reject(new Error(event.message));
       worker.postMessage(question);
     });
+    isDone = true;
+    return file;
   } finally {
-    worker.terminate();
+    leaveWorker('solid', worker, isDone);
   }
 }

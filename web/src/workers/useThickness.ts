@@ -1,6 +1,7 @@
 import type { ThicknessMap } from '@every-inch/core/bulk';
 import type { Form, Heroic } from '@every-inch/core/form';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { leaveWorker, takeWorker } from './idle.ts';
 import type { ThicknessAnswer, ThicknessQuestion } from './solidMessages.ts';
 
 /** What the worker has found so far. */
@@ -26,14 +27,18 @@ export function useThickness(
   cells: readonly number[],
 ): ThicknessWork {
   const worker = useRef<Worker | null>(null);
+  const isDone = useRef(true);
   const asked = useRef(0);
   const [found, setFound] = useState<Found>(NOTHING);
   const [isBusy, setIsBusy] = useState(true);
-  const stop = useCallback(() => {
-    worker.current?.terminate();
+  const leave = useCallback(() => {
+    if (worker.current) leaveWorker('thickness', worker.current, isDone.current);
     worker.current = null;
-    setIsBusy(false);
   }, []);
+  const stop = useCallback(() => {
+    leave();
+    setIsBusy(false);
+  }, [leave]);
   useEffect(() => stop, [stop]);
   // What is asked is small and made anew each time; a form is never changed in place.
   const rest = JSON.stringify({ heroic, ask, cells });
@@ -41,15 +46,19 @@ export function useThickness(
     asked.current += 1;
     const id = asked.current;
     // A fine map that is no longer wanted takes a second: it is not waited for.
-    worker.current?.terminate();
-    const at = new Worker(new URL('./thickness.worker.ts', import.meta.url), { type: 'module' });
+    leave();
+    const at = takeWorker('thickness');
     worker.current = at;
+    isDone.current = false;
     at.onmessage = ({ data }: MessageEvent<ThicknessAnswer>) => {
       if (data.id !== asked.current) return;
       if (data.kind === 'share') setFound((now) => ({ ...now, share: data.share }));
       else if (data.kind === 'fault') setFound({ ...NOTHING, says: data.says });
       else setFound({ map: data.map, isFinest: data.isFinest, share: data.isFinest ? 1 : 0, says: null });
-      if (data.kind === 'fault' || (data.kind === 'map' && data.isFinest)) setIsBusy(false);
+      if (data.kind === 'fault' || (data.kind === 'map' && data.isFinest)) {
+        isDone.current = true;
+        setIsBusy(false);
+      }
     };
     at.onerror = ({ message: says }) => {
       setFound({ ...NOTHING, says: `The look through the clay broke off: ${says}` });
@@ -64,6 +73,6 @@ export function useThickness(
       ...JSON.parse(rest),
     };
     at.postMessage(message);
-  }, [form, rest]);
+  }, [form, rest, leave]);
   return { ...found, isBusy, stop };
 }
