@@ -1,5 +1,13 @@
 import { ask, type Given, type PartContext } from '../context/index.ts';
-import { type Outline, type PersonForm, PLAIN_PERSON, type Side, type View } from '../form/index.ts';
+import {
+  factsOf,
+  type Outline,
+  type PersonForm,
+  PLAIN_PERSON,
+  type ShapeFacts,
+  type Side,
+  type View,
+} from '../form/index.ts';
 import { DEFAULT_PART, type Part, type PartId } from '../piece/index.ts';
 import type { Reckoning } from '../reckoning/index.ts';
 import { type LineUpDrawing, lineUp } from './lineUp.ts';
@@ -99,4 +107,11 @@ export const smallestBoxAsk = ask(
     const context = contexts.get(part);
     return context ? reckonSmallestBox(context) : [];
   },
+);
+
+/** What is known of the shape of every part that can be built. */
+export const shapesAsk = ask(
+  'size.shapes',
+  ({ contexts }: Given): readonly (readonly [part: string, shape: ShapeFacts])[] =>
+    [...contexts].map(([part, { shape }]) => [part, factsOf(shape)]),
 );

@@ -1,5 +1,5 @@
 import { declareSubject, partReckoner, pieceReckoner, SCALE_FIGURE } from '../context/index.ts';
-import { lineUpAsk, outlineAsk, seenFromAsk, sightAsk, smallestBoxAsk } from './asks.ts';
+import { lineUpAsk, outlineAsk, seenFromAsk, shapesAsk, sightAsk, smallestBoxAsk } from './asks.ts';
 import { reckonFound } from './audit.ts';
 import { LOOKED_FOR, SIZE } from './figures.ts';
 import { reckonOven } from './reckonOven.ts';
@@ -43,5 +43,5 @@ export const sizeSubject = declareSubject({
   needs: [],
   reckoners: [scaleOfPiece, foundThings, sizesOfPart, madeOfPart, ovenRoomOfPart, pairsOfPart],
   asked: Object.values(LOOKED_FOR),
-  asks: [lineUpAsk, outlineAsk, seenFromAsk, sightAsk, smallestBoxAsk],
+  asks: [lineUpAsk, outlineAsk, seenFromAsk, shapesAsk, sightAsk, smallestBoxAsk],
 });

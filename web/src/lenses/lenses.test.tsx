@@ -2,28 +2,17 @@
 import { lowWaterFerry, tollFrogs } from '@every-inch/core/demo';
 import { newPiece, type PartId, type Piece } from '@every-inch/core/piece';
 import { screen, waitFor } from '@testing-library/react';
-import { afterAll, afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
-import { figures, followDocument, spine } from '../spine/open.ts';
-import { atBench, clearBench, DeskHere, NOW } from '../testing/bench.tsx';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { figures, spine } from '../spine/open.ts';
+import { atBench, NOW, withDesk } from '../testing/bench.tsx';
 import { LENSES } from './index.ts';
 
 /** What the page says on the console is what an engineer would see in a browser: nothing is wanted there. */
 const said = vi.spyOn(console, 'error').mockImplementation(() => undefined);
 // Charts have no size here, and say so.
 vi.spyOn(console, 'warn').mockImplementation(() => undefined);
-let stop: () => void = () => undefined;
-beforeAll(() => {
-  vi.stubGlobal('Worker', DeskHere);
-  stop = followDocument();
-});
-afterAll(() => {
-  stop();
-  vi.unstubAllGlobals();
-});
-afterEach(() => {
-  clearBench();
-  said.mockClear();
-});
+withDesk();
+afterEach(() => void said.mockClear());
 
 const LONG =
   'The second of the two crates that the ferrywoman set down beside the lower mooring post '.repeat(2);

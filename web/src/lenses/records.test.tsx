@@ -1,11 +1,11 @@
 // @vitest-environment happy-dom
 import { lowWaterFerry } from '@every-inch/core/demo';
 import { screen, waitFor, within } from '@testing-library/react';
-import { afterAll, afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
-import { figures, followDocument, spine } from '../spine/open.ts';
+import { describe, expect, it, vi } from 'vitest';
+import { figures, spine } from '../spine/open.ts';
 import { undone } from '../state/documentSlice.ts';
 import { store } from '../state/store.ts';
-import { atBench, clearBench, DeskHere, NOW, pieceNow } from '../testing/bench.tsx';
+import { atBench, NOW, pieceNow, withDesk } from '../testing/bench.tsx';
 import { Additions } from './brief/Additions.tsx';
 import { ClayChooser } from './brief/ClayChooser.tsx';
 import { Features } from './brief/Features.tsx';
@@ -13,16 +13,7 @@ import { Inserts } from './bulk/Inserts.tsx';
 import LogLens from './log/LogLens.tsx';
 import { RecordForm } from './log/RecordForms.tsx';
 
-let stop: () => void = () => undefined;
-beforeAll(() => {
-  vi.stubGlobal('Worker', DeskHere);
-  stop = followDocument();
-});
-afterAll(() => {
-  stop();
-  vi.unstubAllGlobals();
-});
-afterEach(clearBench);
+withDesk();
 
 const ferry = lowWaterFerry(NOW);
 const reckoned = (stage: string) =>

@@ -1,22 +1,12 @@
 // @vitest-environment happy-dom
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { afterAll, afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { useFigure } from '../spine/hooks.ts';
-import { followDocument } from '../spine/open.ts';
-import { atBench, clearBench, DeskHere, pieceNow } from '../testing/bench.tsx';
+import { atBench, pieceNow, withDesk } from '../testing/bench.tsx';
 import { fieldOf } from './entries.ts';
 import { Working } from './Working.tsx';
 
-let stop: () => void = () => undefined;
-beforeAll(() => {
-  vi.stubGlobal('Worker', DeskHere);
-  stop = followDocument();
-});
-afterAll(() => {
-  stop();
-  vi.unstubAllGlobals();
-});
-afterEach(clearBench);
+withDesk();
 
 function Shown({ part, of }: { readonly part: string | null; readonly of: string }) {
   const figure = useFigure(part, of);

@@ -3,6 +3,7 @@ import { LIMITS, typedLimits } from '@every-inch/core/piece';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { focusedTaker } from '../instruments/focusedField.ts';
+import { settleDrafts } from '../state/drafts.ts';
 import { LengthField } from './LengthField.tsx';
 import { NumberField } from './NumberField.tsx';
 import { TextField } from './TextField.tsx';
@@ -127,6 +128,20 @@ describe('a number that is typed', () => {
     vi.advanceTimersByTime(PAUSE);
     expect(first).not.toHaveBeenCalled();
     expect(second).toHaveBeenCalledWith(9);
+  });
+
+  it('is taken at once when all drafts are wanted, and not again; what cannot be used is not', () => {
+    const { onNumber, unmount } = numbers();
+    type('8');
+    settleDrafts();
+    vi.advanceTimersByTime(PAUSE);
+    expect(onNumber.mock.calls).toEqual([[8]]);
+    type('eight');
+    settleDrafts();
+    expect(onNumber).toHaveBeenCalledOnce();
+    unmount();
+    settleDrafts();
+    expect(onNumber).toHaveBeenCalledOnce();
   });
 
   it('takes a reading of an instrument while it has the focus, a count does not', () => {

@@ -1,4 +1,5 @@
 import { type FocusEvent, type KeyboardEvent, useCallback, useEffect, useRef, useState } from 'react';
+import { draftOpened } from '../state/drafts.ts';
 
 /** What a typed text is read as; `empty` where there is nothing in it. */
 export type DraftReading<T> =
@@ -40,6 +41,7 @@ export function useDraft<T>({ shown, read, onValue }: DraftAsk<T>) {
   }, []);
   // A field that goes away in mid-typing still hands over what could be read.
   useEffect(() => settle, [settle]);
+  useEffect(() => draftOpened(settle), [settle]);
 
   const type = (text: string): void => {
     setDraft(text);

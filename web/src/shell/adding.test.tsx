@@ -1,25 +1,15 @@
 // @vitest-environment happy-dom
 import { STARTS } from '@every-inch/core/form';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
-import { afterAll, afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
-import { followDocument } from '../spine/open.ts';
+import { describe, expect, it } from 'vitest';
 import { undone } from '../state/documentSlice.ts';
 import { dialogOpened } from '../state/sessionSlice.ts';
 import { store } from '../state/store.ts';
-import { atBench, clearBench, DeskHere, pieceNow } from '../testing/bench.tsx';
+import { atBench, pieceNow, withDesk } from '../testing/bench.tsx';
 import { AddPart } from './AddPart.tsx';
 import { Converter } from './Converter.tsx';
 
-let stop: () => void = () => undefined;
-beforeAll(() => {
-  vi.stubGlobal('Worker', DeskHere);
-  stop = followDocument();
-});
-afterAll(() => {
-  stop();
-  vi.unstubAllGlobals();
-});
-afterEach(clearBench);
+withDesk();
 
 describe('adding a part', () => {
   // Looking for a role goes through every one of some hundred things, twice.

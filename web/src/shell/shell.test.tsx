@@ -2,29 +2,19 @@
 import { lowWaterFerry } from '@every-inch/core/demo';
 import { setAt } from '@every-inch/core/piece';
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { afterAll, afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { LENSES } from '../lenses/index.ts';
 import { STAGES } from '../parts/stages.ts';
-import { followDocument } from '../spine/open.ts';
 import { undone } from '../state/documentSlice.ts';
 import { store, useOpenPiece } from '../state/store.ts';
-import { atBench, clearBench, DeskHere, NOW, pieceNow } from '../testing/bench.tsx';
+import { atBench, NOW, pieceNow, withDesk } from '../testing/bench.tsx';
 import { KeysDialog, useKeys } from './Keys.tsx';
 import { onLogRule, RULE_TO } from './logRule.ts';
 import { ScaleMenu } from './ScaleMenu.tsx';
 import { StageRule } from './StageRule.tsx';
 import { TrayRow } from './TrayRow.tsx';
 
-let stop: () => void = () => undefined;
-beforeAll(() => {
-  vi.stubGlobal('Worker', DeskHere);
-  stop = followDocument();
-});
-afterAll(() => {
-  stop();
-  vi.unstubAllGlobals();
-});
-afterEach(clearBench);
+withDesk();
 
 const ferry = lowWaterFerry(NOW);
 const address = () => screen.getByLabelText('address').textContent;

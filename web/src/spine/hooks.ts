@@ -1,12 +1,12 @@
 import { heroicOf, type PartFacts, type PieceContext, reckonScale } from '@every-inch/core/context';
 import type { Heroic } from '@every-inch/core/form';
-import type { Part, PartId } from '@every-inch/core/piece';
-import type { Lens, ReckoningId, ShownFigure } from '@every-inch/core/reckoning';
+import type { Part, Piece } from '@every-inch/core/piece';
+import type { Lens, OwnValues, ReckoningId, ShownFigure } from '@every-inch/core/reckoning';
 import type { BakeState, RouteFacts } from '@every-inch/core/route';
 import { resolveScale } from '@every-inch/core/scale';
 import type { AnyAsk, AnyReckoner } from '@every-inch/core/spine';
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
-import { useAppSelector, useOpenPiece } from '../state/store.ts';
+import { store, useAppSelector, useOpenPiece } from '../state/store.ts';
 import type { FigureStore, Find, Heed } from './figureStore.ts';
 import { figures, spine } from './open.ts';
 
@@ -96,10 +96,12 @@ export function usePieceContext(): PieceContext {
   const workshopOwn = useAppSelector((state) => state.workshop.own);
   const now = useAppSelector((state) => state.session.today);
   const own = useMemo(() => ({ ...workshopOwn, ...piece.own }), [workshopOwn, piece.own]);
-  return useMemo(() => {
-    const scale = resolveScale(piece.scale);
-    return { piece, own, scale, scaleFigure: reckonScale(piece.scale, scale), now };
-  }, [piece, own, now]);
+  return useMemo(() => contextOf(piece, own, now), [piece, own, now]);
+}
+
+function contextOf(piece: Piece, own: OwnValues, now: string): PieceContext {
+  const scale = resolveScale(piece.scale);
+  return { piece, own, scale, scaleFigure: reckonScale(piece.scale, scale), now };
 }
 
 function factsOf(
@@ -122,16 +124,28 @@ export function usePartFacts(id: string | null | undefined): PartFacts | undefin
 export function useAllFacts(): ReadonlyMap<string, PartFacts> {
   const context = usePieceContext();
   const shapes = useFigures((store) => store.shapes);
-  return useMemo(
-    () =>
-      new Map(
-        context.piece.parts.flatMap((part) => {
-          const facts = factsOf(context, part, shapes.get(part.id));
-          return facts ? [[part.id as PartId as string, facts] as const] : [];
-        }),
-      ),
-    [context, shapes],
+  return useMemo(() => allFacts(context, shapes), [context, shapes]);
+}
+
+function allFacts(
+  context: PieceContext,
+  shapes: Pick<FigureStore['shapes'], 'get'>,
+): ReadonlyMap<string, PartFacts> {
+  return new Map(
+    context.piece.parts.flatMap((part) => {
+      const facts = factsOf(context, part, shapes.get(part.id));
+      return facts ? [[part.id as string, facts] as const] : [];
+    }),
   );
+}
+
+/** What is known of every part as the document is now, whatever has come to the screen; for what is saved. */
+export async function factsOnce(): Promise<ReadonlyMap<string, PartFacts>> {
+  const shapes = new Map(await askOnce('size.shapes', undefined));
+  const { document: doc, workshop, session } = store.getState();
+  if (!doc.piece) return new Map();
+  const context = contextOf(doc.piece, { ...workshop.own, ...doc.piece.own }, session.today);
+  return allFacts(context, shapes);
 }
 
 /** What a figure scale thickens in the open piece. */

@@ -4,6 +4,7 @@ import { lowWaterFerry } from '@every-inch/core/demo';
 import type { Piece } from '@every-inch/core/piece';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { closed, opened, readOnlySet } from '../state/documentSlice.ts';
+import { draftOpened } from '../state/drafts.ts';
 import { keepingChanged } from '../state/sessionSlice.ts';
 import { edit, store } from '../state/store.ts';
 import { workshopChanged } from '../state/workshopSlice.ts';
@@ -51,6 +52,15 @@ describe('keeping', () => {
     rename('by hand');
     keepNow();
     await vi.waitFor(async () => expect(await keptName()).toBe('by hand'), 300);
+  });
+
+  it('what is half typed is kept before another tab takes the piece over', async () => {
+    const forget = draftOpened(() => rename('half typed'));
+    const other = new BroadcastChannel('every-inch');
+    other.postMessage({ kind: 'hand-over', piece: ferry.id });
+    await vi.waitFor(async () => expect(await keptName()).toBe('half typed'), 400);
+    other.close();
+    forget();
   });
 
   it('a piece that another tab edits is not written over', async () => {

@@ -1,5 +1,6 @@
 import { readRunningBake } from '@every-inch/core/bake';
 import type { Piece } from '@every-inch/core/piece';
+import { settleDrafts } from '../state/drafts.ts';
 import { keepingChanged, kept } from '../state/sessionSlice.ts';
 import { store } from '../state/store.ts';
 import { DEFAULT_WORKSHOP, type Workshop, workshopOpened } from '../state/workshopSlice.ts';
@@ -76,7 +77,13 @@ export function startKeeping(): () => void {
     }
   };
 
-  flushNow = flush;
+  /** What is half typed goes with it: there may be no later. */
+  const flushAll = (): void => {
+    settleDrafts();
+    flush();
+  };
+
+  flushNow = flushAll;
 
   const unsubscribe = store.subscribe(() => {
     const { document: doc, workshop } = store.getState();
@@ -86,17 +93,17 @@ export function startKeeping(): () => void {
     if (changed) timer ??= setTimeout(flush, KEEP_WITHIN);
   });
   const onHide = (): void => {
-    if (document.visibilityState === 'hidden') flush();
+    if (document.visibilityState === 'hidden') flushAll();
   };
   document.addEventListener('visibilitychange', onHide);
-  window.addEventListener('pagehide', flush);
-  const stopHearing = onHandOver(flush);
+  window.addEventListener('pagehide', flushAll);
+  const stopHearing = onHandOver(flushAll);
   const stopBake = hearBake();
   return () => {
     unsubscribe();
     stopHearing();
     stopBake();
     document.removeEventListener('visibilitychange', onHide);
-    window.removeEventListener('pagehide', flush);
+    window.removeEventListener('pagehide', flushAll);
   };
 }

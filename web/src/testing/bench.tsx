@@ -7,9 +7,11 @@ import { expose } from 'comlink';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
 import { MemoryRouter, Route, Routes, useLocation } from 'react-router';
+import { afterAll, afterEach, beforeAll, vi } from 'vitest';
 import { LENSES } from '../lenses/index.ts';
 import { LensesContext } from '../parts/entries.ts';
 import { openDesk } from '../spine/desk.ts';
+import { followDocument } from '../spine/open.ts';
 import { closed, opened } from '../state/documentSlice.ts';
 import { dayBegan, dialogOpened, selected } from '../state/sessionSlice.ts';
 import { store } from '../state/store.ts';
@@ -18,7 +20,7 @@ import { store } from '../state/store.ts';
 export const NOW = '2026-05-01T09:00:00Z';
 
 /** The spine’s worker, with the same desk and the same messages but in this thread. */
-export class DeskHere {
+class DeskHere {
   readonly #inside: MessagePort;
   readonly #outside: MessagePort;
 
@@ -102,4 +104,18 @@ export function pieceNow(): Piece {
   const { piece } = store.getState().document;
   if (!piece) throw new Error('no piece is open');
   return piece;
+}
+
+/** Has the figures follow the document for all tests of a file, reckoned in this thread, and clears the bench after each. */
+export function withDesk(): void {
+  let stop: () => void = () => undefined;
+  beforeAll(() => {
+    vi.stubGlobal('Worker', DeskHere);
+    stop = followDocument();
+  });
+  afterAll(() => {
+    stop();
+    vi.unstubAllGlobals();
+  });
+  afterEach(clearBench);
 }

@@ -1,7 +1,7 @@
 import { measureCsv, takeMade } from '@every-inch/core/size/csv';
 import { useRef } from 'react';
 import { toast } from 'sonner';
-import { useAllFacts } from '../../spine/hooks.ts';
+import { factsOnce } from '../../spine/hooks.ts';
 import { edit, store, useAppDispatch, useOpenPiece } from '../../state/store.ts';
 import { save } from '../../storage/shelf.ts';
 
@@ -12,9 +12,9 @@ const LARGEST = 5 * 1024 * 1024;
 export default function MeasureFiles() {
   const dispatch = useAppDispatch();
   const piece = useOpenPiece();
-  const contexts = useAllFacts();
   const picker = useRef<HTMLInputElement>(null);
-  const saveAll = (): void => {
+  const saveAll = async (): Promise<void> => {
+    const contexts = await factsOnce();
     const text = measureCsv(piece.parts.flatMap(({ id }) => contexts.get(id) ?? []));
     save(new File([text], `${piece.name}, measures.csv`, { type: 'text/csv' }));
   };
@@ -23,7 +23,7 @@ export default function MeasureFiles() {
       toast.error(`“${file.name}” is too large for a table of measures; nothing was read.`);
       return;
     }
-    const text = await file.text();
+    const [text, contexts] = await Promise.all([file.text(), factsOnce()]);
     const now = store.getState().document.piece;
     if (!now) return;
     const { taken, problems, piece: next } = takeMade(now, contexts, text, new Date().toISOString());
@@ -33,7 +33,7 @@ export default function MeasureFiles() {
   };
   return (
     <span className="flex flex-wrap">
-      <button type="button" className="press-quiet text-fired" onClick={saveAll}>
+      <button type="button" className="press-quiet text-fired" onClick={() => void saveAll()}>
         Measures as CSV
       </button>
       <button type="button" className="press-quiet text-fired" onClick={() => picker.current?.click()}>
