@@ -11,7 +11,7 @@ import {
 } from '@every-inch/core/units';
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
-import { useFigures } from '../spine/hooks.ts';
+import { factsOnce, useFigures } from '../spine/hooks.ts';
 import { editAt, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
 
 /** Which way a length is read. */
@@ -35,8 +35,10 @@ export function Converter() {
     : null;
   const mini = life === null ? null : toMiniature(life, scale);
 
-  const keep = (): void => {
-    const measure = shape?.measures.find(({ field: name }) => name !== null);
+  const keep = async (): Promise<void> => {
+    // A length typed at once on opening does not wait for the screen.
+    const measures = shape?.measures ?? (part && (await factsOnce()).get(part.id)?.shape.measures);
+    const measure = measures?.find(({ field: name }) => name !== null);
     if (life === null || mini === null || !part || !measure?.field) return;
     const lengthMm = part.sized === 'life' ? life : mini;
     dispatch(
@@ -85,7 +87,7 @@ export function Converter() {
         onKeyDown={(event) => {
           if (event.key === '=' || event.key === 'Enter') {
             event.preventDefault();
-            keep();
+            void keep();
           }
           if (event.key === 'Escape') {
             setTyped('');
