@@ -1,81 +1,23 @@
 import type { PartContext, PieceContext } from '../context/index.ts';
-import { extentOf, hull, type PanelsForm, type Vec2 } from '../form/index.ts';
-import type { Fit, FitOpening } from '../piece/index.ts';
-import {
-  figure,
-  type Reckoning,
-  type Sourced,
-  sourced,
-  type Term,
-  type Verdict,
-  type WayOut,
-} from '../reckoning/index.ts';
-import { formatMiniMm, miniMm } from '../units/index.ts';
+import type { Fit } from '../piece/index.ts';
+import { figure, type Reckoning, sourced, type WayOut } from '../reckoning/index.ts';
 import { nextBase } from './bases.ts';
-import { bestPlacing, roomUnder } from './convex.ts';
+import { bestPlacing } from './convex.ts';
 import { FITS } from './figures.ts';
-import { openingRing } from './opening.ts';
+import {
+  across,
+  figureOf,
+  fromShape,
+  mm,
+  type Pair,
+  seenHulls,
+  squareOf,
+  term,
+  type Unknown,
+} from './judge.ts';
 import { clearingPose, rideAsPosed } from './ride.ts';
-import { alongWith, feetOf, frontOf, heightOf, topOf } from './stack.ts';
-
-/** What a fit is judged from. */
-interface Pair {
-  readonly context: PieceContext;
-  readonly contexts: ReadonlyMap<string, PartContext>;
-  readonly fit: Fit;
-  readonly part: PartContext;
-  readonly on: PartContext;
-}
-
-const mm = (value: number) => formatMiniMm(miniMm(Math.abs(value)));
-
-function across(points: readonly Vec2[]): readonly [wide: number, deep: number] {
-  if (points.length === 0) return [0, 0];
-  const [left, bottom, right, top] = extentOf([[points]]);
-  return [right - left, top - bottom];
-}
-
-function term(symbol: string, name: string, value: number, origin: Term['origin']): Term {
-  return { symbol, name, quantity: { value, unit: 'mm' }, origin };
-}
-
-const fromShape = (says: string): Term['origin'] => ({ kind: 'shape', says });
-
-interface Judged {
-  readonly marginMm: number;
-  readonly formula: string;
-  readonly terms: readonly Term[];
-  readonly good: string;
-  readonly short: string;
-  readonly waysOut: readonly WayOut[];
-  readonly note?: string;
-  /** Less than this is tight. */
-  readonly tight: Sourced;
-}
-
-function figureOf({ fit, part, on }: Pair, title: string, judged: Judged): Reckoning {
-  const { marginMm, tight, good, short, waysOut } = judged;
-  const margin = { value: marginMm, unit: 'mm' } as const;
-  const verdict: Verdict =
-    marginMm < 0
-      ? { level: 'stop', wording: 'room', says: short, margin, waysOut }
-      : marginMm < tight.value
-        ? { level: 'doubtful', wording: 'room', says: good, margin, waysOut: waysOut.slice(0, 2) }
-        : { level: 'good', wording: 'room', says: good, margin, waysOut: [] };
-  return figure(FITS.fit, {
-    at: fit.id,
-    part: part.part.id,
-    title: `${title} ${on.part.name}`,
-    value: marginMm,
-    formula: `${judged.formula}, tight under a`,
-    terms: [...judged.terms, tight.term('a')],
-    verdict,
-    note: judged.note,
-  });
-}
-
-/** Why there is nothing to judge by, and what to do. */
-type Unknown = string;
+import { feetOf, heightOf, topOf } from './stack.ts';
+import { goesInto, passesUnder } from './throughOpening.ts';
 
 /** A larger base in the place of the one it stands on, where that is a plain one. */
 function largerBase({ on }: Pair, short: number): WayOut[] {
@@ -133,159 +75,9 @@ function sitsOn(pair: Pair): Reckoning | Unknown {
   });
 }
 
-/** Feet of a measured spread: taken as a circle, as a rule held across them shows it. */
-function squareOf(acrossMm: number): Vec2[] {
-  return Array.from({ length: 32 }, (_, i) => {
-    const angle = (2 * Math.PI * i) / 32;
-    return [(acrossMm / 2) * Math.cos(angle), (acrossMm / 2) * Math.sin(angle)];
-  });
-}
-
 function overhangOf({ shape, shrink }: PartContext, wide: number, deep: number): number {
   const { min, max } = shape.box;
   return Math.max(0, ((max[0] - min[0]) / shrink - wide) / 2, ((max[2] - min[2]) / shrink - deep) / 2);
-}
-
-/** The opening entered, or the largest one of a wall, miniature mm. */
-function openingOf({ fit, on }: Pair): FitOpening | null {
-  const { shrink, part } = on;
-  const large = fit.opening ?? (part.form.kind === 'panels' ? largestOpening(part.form) : null);
-  return large && { ...large, widthMm: large.widthMm / shrink, heightMm: large.heightMm / shrink };
-}
-
-function largestOpening({ openings }: PanelsForm): FitOpening | null {
-  const [largest] = [...openings].sort((a, b) => b.widthMm * b.heightMm - a.widthMm * a.heightMm);
-  return largest ? { shape: 'square', widthMm: largest.widthMm, heightMm: largest.heightMm } : null;
-}
-
-function openingTerms({ fit, on }: Pair, { widthMm, heightMm }: FitOpening): Term[] {
-  const origin = (field: string): Term['origin'] =>
-    fit.opening
-      ? { kind: 'entry', path: ['fits', fit.id, 'opening', field] }
-      : fromShape('the largest opening of its walls');
-  return [
-    term('W', `Opening of ${on.part.name}, width`, widthMm, origin('widthMm')),
-    term('H', 'its height', heightMm, origin('heightMm')),
-  ];
-}
-
-const ASK_OPENING = 'enter the clear width and height of the opening';
-
-function passesUnder(pair: Pair): Reckoning | Unknown {
-  const { context, contexts, fit, part, on } = pair;
-  const opening = openingOf(pair);
-  if (!opening) return ASK_OPENING;
-  const along = alongWith(context.piece, contexts, fit);
-  const points = frontOf(along);
-  const [wide, high] = across(points);
-  const marginMm = roomUnder(points, openingRing(opening));
-  const others = along.slice(1);
-  const more = -marginMm * on.shrink + 1;
-  return figureOf(pair, 'Passes under', {
-    marginMm,
-    formula: 'r = least room between the outline (w by h) and the opening (W by H)',
-    terms: [
-      term(
-        'w',
-        `${part.part.name}${others.length > 0 ? ' and what goes with it' : ''}, width`,
-        wide,
-        fromShape('outline from the front'),
-      ),
-      term(
-        'h',
-        `its height${others.map(({ context: { part: one }, why }) => `, ${one.name} ${why}`).join('')}`,
-        high,
-        fromShape('outline from the front'),
-      ),
-      ...openingTerms(pair, opening),
-    ],
-    good: `${mm(marginMm)} mm to spare all round`,
-    short: `${mm(marginMm)} mm too large where it is nearest`,
-    waysOut: [
-      ...(fit.opening
-        ? [
-            {
-              says: 'make the opening so much larger',
-              change: {
-                path: ['fits', fit.id, 'opening'],
-                value: {
-                  ...fit.opening,
-                  widthMm: Math.ceil(fit.opening.widthMm + 2 * more),
-                  heightMm: Math.ceil(fit.opening.heightMm + more),
-                },
-              },
-            },
-          ]
-        : [{ says: `make the opening ${mm(2 * marginMm)} mm wider and ${mm(marginMm)} mm higher` }]),
-      ...others
-        .filter(({ why }) => why === 'held by it')
-        .map(({ context: { part: one } }) => ({
-          says: `or lower the ${one.name.toLowerCase()} as it goes through`,
-        })),
-      { says: 'or take a thinner base' },
-    ],
-    tight: sourced('fit.tight', context.own),
-  });
-}
-
-const INTO = {
-  'goes-into': { title: 'Goes into', rule: 'fit.insert' },
-  'pegged-into': { title: 'Pegged into', rule: 'fit.peg' },
-  covers: { title: 'Covers', rule: 'fit.insert' },
-} as const;
-
-/** The three ways a part can be seen, as hulls, miniature mm. */
-function seenHulls({ shape, shrink }: PartContext): Vec2[][] {
-  const above = shape.seenFrom({ right: [1, 0, 0], up: [0, 0, -1] });
-  return [above, shape.outline('front'), shape.outline('side')].map((outline) =>
-    hull(outline.flatMap((polygon) => polygon[0] ?? [])).map(([x, y]): Vec2 => [x / shrink, y / shrink]),
-  );
-}
-
-/** One part in an opening of another: a peg in a hole, a lamp in a wall, a lid over a box. */
-function goesInto(pair: Pair, kind: keyof typeof INTO): Reckoning | Unknown {
-  const { context, fit, part, on } = pair;
-  const { title, rule } = INTO[kind];
-  // A cover has the opening itself; what goes in is what it covers.
-  const [goer, taker] = kind === 'covers' ? [on, part] : [part, on];
-  const opening = openingOf({ ...pair, on: taker });
-  if (!opening) return ASK_OPENING;
-  const clearance = sourced(rule, context.own);
-  const ring = openingRing(opening);
-  const hulls = fit.madeMm === null ? seenHulls(goer) : [squareOf(fit.madeMm)];
-  const ways = (kind === 'covers' ? hulls.slice(0, 1) : hulls).map((points) => ({
-    points,
-    placing: bestPlacing(points, ring, true),
-  }));
-  const best = ways.reduce((a, b) => (b.placing.marginMm > a.placing.marginMm + 1e-6 ? b : a));
-  const [wide, high] = across(best.points);
-  const { marginMm } = best.placing;
-  const hole = Math.max(wide, high) + 2 * clearance.value;
-  return figureOf(pair, title, {
-    marginMm,
-    formula: 'r = least room between the outline (w by h) and the opening (W by H)',
-    terms: [
-      term(
-        'w',
-        `${goer.part.name}, across`,
-        fit.madeMm ?? wide,
-        fit.madeMm === null
-          ? fromShape('the way it goes in best')
-          : { kind: 'entry', path: ['fits', fit.id, 'madeMm'] },
-      ),
-      term('h', 'and the other way', fit.madeMm ?? high, fromShape('the way it goes in best')),
-      ...openingTerms({ ...pair, on: taker }, opening),
-    ],
-    good: `${mm(marginMm)} mm of clearance all round`,
-    short: `${mm(marginMm)} mm too large all round`,
-    waysOut: [
-      { says: `cut the opening for ${mm(wide)} × ${mm(high)} mm and ${mm(clearance.value)} mm round it` },
-      ...(opening.shape === 'round'
-        ? [{ says: `drill ${Math.ceil(hole * 10) / 10} mm; start smaller` }]
-        : []),
-    ],
-    tight: clearance,
-  });
 }
 
 function rides(pair: Pair): Reckoning | Unknown {
