@@ -9,6 +9,11 @@ export interface Limit {
 
 /** Longest length of anything, in life or on the bench: a kilometre. */
 const MOST_MM = 1e6;
+/** A length that there has to be, one that may be nothing, a place either way of the middle, and a turn; mm and degrees. */
+const SIZE = { over: 0, max: MOST_MM } as const;
+const SIZE_OR_NONE = { min: 0, max: MOST_MM } as const;
+const PLACE = { max: MOST_MM, min: -MOST_MM } as const;
+const TURN = { max: 3600, min: -3600 } as const;
 
 /**
  * The limits of every number of the document, by record and field. They are declared here and nowhere else: the classes check
@@ -19,8 +24,8 @@ export const LIMITS = {
     ratio: { min: 0.1, max: 1e5 },
   },
   figureScale: {
-    heightMm: { over: 0, max: MOST_MM },
-    statureMm: { over: 0, max: MOST_MM },
+    heightMm: SIZE,
+    statureMm: SIZE,
   },
   brief: {
     hoursPerDay: { min: 0, max: 24 },
@@ -37,16 +42,16 @@ export const LIMITS = {
     packPrice: { min: 0, max: 1e6 },
   },
   bounds: {
-    lowMm: { over: 0, max: MOST_MM },
-    highMm: { over: 0, max: MOST_MM },
+    lowMm: SIZE,
+    highMm: SIZE,
   },
   feature: {
     wanted: { whole: true, min: 1, max: 10_000 },
     made: { whole: true, min: 0, max: 10_000 },
   },
   pair: {
-    leftMm: { over: 0, max: MOST_MM },
-    rightMm: { over: 0, max: MOST_MM },
+    leftMm: SIZE,
+    rightMm: SIZE,
   },
   part: {
     count: { whole: true, min: 1, max: 10_000 },
@@ -57,7 +62,7 @@ export const LIMITS = {
   bakeRecord: {
     temperatureC: { min: 30, max: 300 },
     minutes: { max: 1440, over: 0 },
-    thicknessMm: { over: 0, max: MOST_MM },
+    thicknessMm: SIZE,
   },
   foundThing: {
     acrossMm: { over: 0, max: 1e5 },
@@ -72,138 +77,138 @@ export const LIMITS = {
     holdMin: { max: 1440, over: 0 },
   },
   clothing: {
-    headMm: { min: 0, max: MOST_MM },
-    trunkMm: { min: 0, max: MOST_MM },
-    armsMm: { min: 0, max: MOST_MM },
-    legsMm: { min: 0, max: MOST_MM },
-    hemMm: { over: 0, max: MOST_MM },
+    headMm: SIZE_OR_NONE,
+    trunkMm: SIZE_OR_NONE,
+    armsMm: SIZE_OR_NONE,
+    legsMm: SIZE_OR_NONE,
+    hemMm: SIZE,
   },
   personForm: {
-    statureMm: { over: 0, max: MOST_MM },
+    statureMm: SIZE,
     headsTall: { min: 2, max: 9 },
     build: { min: 0.5, max: 2 },
   },
   beastForm: {
-    withersMm: { over: 0, max: MOST_MM },
+    withersMm: SIZE,
     build: { min: 0.5, max: 2 },
   },
   birdForm: {
-    heightMm: { over: 0, max: MOST_MM },
+    heightMm: SIZE,
     build: { min: 0.5, max: 2 },
   },
   crawlerForm: {
-    lengthMm: { over: 0, max: MOST_MM },
+    lengthMm: SIZE,
     sections: { whole: true, min: 1, max: 6 },
     legPairs: { whole: true, min: 0, max: 12 },
     legSegments: { whole: true, min: 1, max: 6 },
-    footCircleMm: { over: 0, max: MOST_MM },
-    bodyHeightMm: { over: 0, max: MOST_MM },
-    feelersMm: { min: 0, max: MOST_MM },
-    legMm: { over: 0, max: MOST_MM },
+    footCircleMm: SIZE,
+    bodyHeightMm: SIZE,
+    feelersMm: SIZE_OR_NONE,
+    legMm: SIZE,
   },
   roundCreatureForm: {
-    heightMm: { over: 0, max: MOST_MM },
-    widthMm: { over: 0, max: MOST_MM },
-    armsMm: { min: 0, max: MOST_MM },
-    legsMm: { min: 0, max: MOST_MM },
+    heightMm: SIZE,
+    widthMm: SIZE,
+    armsMm: SIZE_OR_NONE,
+    legsMm: SIZE_OR_NONE,
   },
   treeForm: {
-    heightMm: { over: 0, max: MOST_MM },
-    trunkMm: { over: 0, max: MOST_MM },
-    spreadMm: { over: 0, max: MOST_MM },
-    forkMm: { over: 0, max: MOST_MM },
+    heightMm: SIZE,
+    trunkMm: SIZE,
+    spreadMm: SIZE,
+    forkMm: SIZE,
     forks: { whole: true, min: 1, max: 7 },
-    rootsMm: { min: 0, max: MOST_MM },
+    rootsMm: SIZE_OR_NONE,
     seed: { whole: true, min: 0, max: 2 ** 32 },
   },
   ballForm: {
-    diameterMm: { over: 0, max: MOST_MM },
+    diameterMm: SIZE,
   },
   rodForm: {
-    lengthMm: { over: 0, max: MOST_MM },
-    startMm: { over: 0, max: MOST_MM },
-    endMm: { over: 0, max: MOST_MM },
+    lengthMm: SIZE,
+    startMm: SIZE,
+    endMm: SIZE,
   },
   blockForm: {
-    widthMm: { over: 0, max: MOST_MM },
-    heightMm: { over: 0, max: MOST_MM },
-    depthMm: { over: 0, max: MOST_MM },
+    widthMm: SIZE,
+    heightMm: SIZE,
+    depthMm: SIZE,
   },
   cylinderForm: {
-    heightMm: { over: 0, max: MOST_MM },
-    bottomMm: { over: 0, max: MOST_MM },
-    topMm: { min: 0, max: MOST_MM },
+    heightMm: SIZE,
+    bottomMm: SIZE,
+    topMm: SIZE_OR_NONE,
   },
   ringForm: {
     acrossMm: { over: 0, max: 1e5 },
-    thicknessMm: { over: 0, max: MOST_MM },
+    thicknessMm: SIZE,
   },
   profilePoint: {
-    radiusMm: { min: 0, max: MOST_MM },
-    heightMm: { max: MOST_MM, min: -MOST_MM },
+    radiusMm: SIZE_OR_NONE,
+    heightMm: PLACE,
   },
   wedgeForm: {
-    widthMm: { over: 0, max: MOST_MM },
-    heightMm: { over: 0, max: MOST_MM },
-    depthMm: { over: 0, max: MOST_MM },
+    widthMm: SIZE,
+    heightMm: SIZE,
+    depthMm: SIZE,
   },
   planePoint: {
-    xMm: { max: MOST_MM, min: -MOST_MM },
-    yMm: { max: MOST_MM, min: -MOST_MM },
+    xMm: PLACE,
+    yMm: PLACE,
   },
   extrudedForm: {
-    depthMm: { over: 0, max: MOST_MM },
+    depthMm: SIZE,
   },
   barPoint: {
-    xMm: { max: MOST_MM, min: -MOST_MM },
-    yMm: { max: MOST_MM, min: -MOST_MM },
-    zMm: { max: MOST_MM, min: -MOST_MM },
+    xMm: PLACE,
+    yMm: PLACE,
+    zMm: PLACE,
   },
   tubeForm: {
-    thicknessMm: { over: 0, max: MOST_MM },
-    endMm: { over: 0, max: MOST_MM },
+    thicknessMm: SIZE,
+    endMm: SIZE,
   },
   builtPiece: {
-    xMm: { max: MOST_MM, min: -MOST_MM },
-    yMm: { max: MOST_MM, min: -MOST_MM },
-    zMm: { max: MOST_MM, min: -MOST_MM },
-    turnDeg: { max: 3600, min: -3600 },
-    tipDeg: { max: 3600, min: -3600 },
-    leanDeg: { max: 3600, min: -3600 },
+    xMm: PLACE,
+    yMm: PLACE,
+    zMm: PLACE,
+    turnDeg: TURN,
+    tipDeg: TURN,
+    leanDeg: TURN,
   },
   opening: {
-    fromLeftMm: { min: 0, max: MOST_MM },
-    sillMm: { min: 0, max: MOST_MM },
-    widthMm: { over: 0, max: MOST_MM },
-    heightMm: { over: 0, max: MOST_MM },
+    fromLeftMm: SIZE_OR_NONE,
+    sillMm: SIZE_OR_NONE,
+    widthMm: SIZE,
+    heightMm: SIZE,
   },
   panelsForm: {
-    widthMm: { over: 0, max: MOST_MM },
-    depthMm: { over: 0, max: MOST_MM },
-    heightMm: { over: 0, max: MOST_MM },
-    thicknessMm: { over: 0, max: MOST_MM },
-    riseMm: { min: 0, max: MOST_MM },
-    eavesMm: { min: 0, max: MOST_MM },
+    widthMm: SIZE,
+    depthMm: SIZE,
+    heightMm: SIZE,
+    thicknessMm: SIZE,
+    riseMm: SIZE_OR_NONE,
+    eavesMm: SIZE_OR_NONE,
   },
   extent: {
-    x: { over: 0, max: MOST_MM },
-    y: { over: 0, max: MOST_MM },
-    z: { over: 0, max: MOST_MM },
+    x: SIZE,
+    y: SIZE,
+    z: SIZE,
   },
   meshForm: {
-    unitMm: { over: 0, max: MOST_MM },
+    unitMm: SIZE,
   },
   mixShare: {
     parts: { over: 0, max: 1e4 },
   },
   coreChoice: {
-    skinMm: { over: 0, max: MOST_MM },
+    skinMm: SIZE,
   },
   zoneShare: {
     percent: { min: 0, max: 100 },
   },
   regionChoice: {
-    skinMm: { over: 0, max: MOST_MM },
+    skinMm: SIZE,
     pass: { whole: true, min: 1, max: 99 },
   },
   insert: {
@@ -221,9 +226,9 @@ export const LIMITS = {
     count: { whole: true, min: 0, max: 10_000 },
   },
   wirePlace: {
-    xMm: { max: MOST_MM, min: -MOST_MM },
-    yMm: { max: MOST_MM, min: -MOST_MM },
-    zMm: { max: MOST_MM, min: -MOST_MM },
+    xMm: PLACE,
+    yMm: PLACE,
+    zMm: PLACE,
   },
   runChoice: {
     layMm: { max: 1000, over: 0 },
@@ -234,8 +239,8 @@ export const LIMITS = {
     twigs: { whole: true, min: 0, max: 12 },
   },
   fitOpening: {
-    widthMm: { over: 0, max: MOST_MM },
-    heightMm: { over: 0, max: MOST_MM },
+    widthMm: SIZE,
+    heightMm: SIZE,
   },
   fit: {
     madeMm: { over: 0, max: 1e4 },
@@ -245,11 +250,11 @@ export const LIMITS = {
     y: { max: 1e6, min: -1e6 },
   },
   knownLength: {
-    lengthMm: { over: 0, max: MOST_MM },
+    lengthMm: SIZE,
   },
   knownRectangle: {
-    widthMm: { over: 0, max: MOST_MM },
-    heightMm: { over: 0, max: MOST_MM },
+    widthMm: SIZE,
+    heightMm: SIZE,
   },
   reference: {
     widthPx: { whole: true, max: 20_000, min: 1 },

@@ -42,7 +42,7 @@ export function watchContexts(ground: WatchedGround, shapes: ShapeStore): Contex
       ? heroicOf(false, own)
       : { head: head.value, hands: hands.value },
   );
-  const whole = {
+  const whole: PieceContext = {
     piece,
     own,
     get scale() {
@@ -55,6 +55,7 @@ export function watchContexts(ground: WatchedGround, shapes: ShapeStore): Contex
       return now.value;
     },
   };
+  const ofWhole = Object.getOwnPropertyDescriptors(whole);
   const cells = new Map<string, PartCell>();
 
   function cellOf(id: string): PartCell | undefined {
@@ -74,18 +75,7 @@ export function watchContexts(ground: WatchedGround, shapes: ShapeStore): Contex
         throw error;
       }
     });
-    const context: PartContext = {
-      piece,
-      own,
-      get scale() {
-        return scale.value;
-      },
-      get scaleFigure() {
-        return figure.value;
-      },
-      get now() {
-        return now.value;
-      },
+    const ofPart = {
       part,
       get shape() {
         const shape = built.value;
@@ -96,6 +86,8 @@ export function watchContexts(ground: WatchedGround, shapes: ShapeStore): Contex
         return part.sized === 'life' ? scale.value.ratio : 1;
       },
     };
+    // What is read of the whole piece is followed here as it is there.
+    const context: PartContext = Object.defineProperties(ofPart, ofWhole) as typeof ofPart & PieceContext;
     const cell = { context, built };
     cells.set(id, cell);
     return cell;
