@@ -1,4 +1,4 @@
-import { dialFor } from '../bake/heat/index.ts';
+import { ovenFor } from '../bake/heat/index.ts';
 import { foilToTear } from '../bulk/index.ts';
 import type { Figures, PartFacts } from '../context/index.ts';
 import { CORES } from '../handbook/index.ts';
@@ -52,9 +52,9 @@ export function stepHint(step: RouteStep, { find: figure, contexts }: HintGround
     case 'bake': {
       const own = context?.own ?? {};
       const inIt = step.parts.length > 0 ? step.parts : [...contexts.keys()];
-      const dialC = dialFor(inIt, figure, own);
-      if (dialC === null) return '';
-      const set = `dial ${formatQuantity({ value: dialC, unit: '°C' })}`;
+      const oven = ovenFor(context?.piece.oven ?? { dialC: null }, inIt, figure, own);
+      if (!oven) return '';
+      const set = `dial ${formatQuantity({ value: oven.dialC, unit: '°C' })}`;
       if (step.way === 'ahead') return `${set}, a few minutes: thin things are done, and burn, first`;
       const longest = Math.max(0, ...inIt.map((id) => figure(id, 'bake.hold')?.quantity.value ?? 0));
       const each = figure(null, 'bake.set')?.quantity.value ?? longest;

@@ -121,7 +121,11 @@ export function splitStep(
         { ...entered, regions: b },
       ];
     }
-    const sitting = { handsMin: reckoned.handsMin / 2, waitMin: reckoned.waitMin / 2 };
+    // Minutes that were entered go before those last reckoned.
+    const sitting = {
+      handsMin: (step.handsMin ?? reckoned.handsMin) / 2,
+      waitMin: (step.waitMin ?? reckoned.waitMin) / 2,
+    };
     return [sitting, sitting];
   })();
   const next = newId<string>(step.kind, random);
