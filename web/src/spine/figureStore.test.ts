@@ -60,6 +60,16 @@ describe('what the desk has told', () => {
     expect(store.of('size', 'a')).toEqual([]);
   });
 
+  it('a figure that another reckoner makes by now stays when the first lets go of it', () => {
+    const store = new FigureStore();
+    const cell = (reckoner: string, ...figures: ShownFigure[]) => ({ reckoner, part: 'a', figures });
+    store.take(told(1, { cells: [cell('x', figure('a', 'size.a'))] }));
+    store.take(told(2, { cells: [cell('y', figure('a', 'size.a', 2)), cell('x')] }));
+    expect(store.find('a', 'size.a')?.quantity.value).toBe(2);
+    store.take(told(3, { cells: [cell('y')] }));
+    expect(store.find('a', 'size.a')).toBeUndefined();
+  });
+
   it('counts what stops apart from what is to be looked at, by stage and by part', () => {
     const store = new FigureStore();
     const cell = (...figures: ShownFigure[]) => ({ cells: [{ reckoner: 'x', part: 'a', figures }] });

@@ -192,8 +192,7 @@ export class FigureStore {
     if (!figures) return;
     const cells = this.#cells.get(key) ?? new Map<string, Cell>();
     this.#cells.set(key, cells);
-    this.#count(cells.get(reckoner)?.figures ?? NONE, -1);
-    for (const { id } of cells.get(reckoner)?.figures ?? NONE) this.#byId.delete(id);
+    this.#letGo(cells.get(reckoner)?.figures ?? NONE);
     cells.set(reckoner, { figures });
     for (const figure of figures) this.#byId.set(figure.id, figure);
     this.#count(figures, 1);
@@ -214,11 +213,14 @@ export class FigureStore {
     }
   }
 
+  #letGo(figures: readonly ShownFigure[]): void {
+    this.#count(figures, -1);
+    // Another reckoner may have made a figure of that name by now: it stays.
+    for (const figure of figures) if (this.#byId.get(figure.id) === figure) this.#byId.delete(figure.id);
+  }
+
   #forget(part: string): void {
-    for (const { figures } of this.#cells.get(part)?.values() ?? []) {
-      this.#count(figures, -1);
-      for (const { id } of figures) this.#byId.delete(id);
-    }
+    for (const { figures } of this.#cells.get(part)?.values() ?? []) this.#letGo(figures);
     this.#cells.delete(part);
     this.#shapes.delete(part);
     for (const key of this.#found.keys()) if (key.startsWith(`${part}/`)) this.#found.delete(key);
