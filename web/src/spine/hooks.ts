@@ -202,6 +202,13 @@ const NO_ROUTE: RouteFacts = {
   times: new Map(),
 };
 
+/** Whether the route is known: the maker’s own as soon as the piece is open, the proposed one once it has been reckoned. */
+export function useIsRouteKnown(): boolean {
+  const told = useTold('route.piece', null);
+  const { route } = useOpenPiece();
+  return route !== null || (told !== undefined && told !== null);
+}
+
 /**
  * The steps of the piece, their minutes and their order; without steps before they are known. The maker’s own route is shown as
  * the document has it, whatever is still being reckoned of it.

@@ -13,7 +13,7 @@ import { useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { WindowList } from '../../parts/WindowList.tsx';
-import { useRouteFacts } from '../../spine/hooks.ts';
+import { useIsRouteKnown, useRouteFacts } from '../../spine/hooks.ts';
 import { RouteAgain } from './RouteAgain.tsx';
 import { SortableStep, StepRow } from './RouteRow.tsx';
 import { useRouteEdit } from './useRoute.ts';
@@ -130,6 +130,7 @@ function FirstStep() {
 /** The route: every step in its order, to be dragged, split, merged, retimed and ticked off. */
 export function RouteList() {
   const { route, isOwn } = useRouteFacts();
+  const isKnown = useIsRouteKnown();
   const [open, setOpen] = useState<string | null>(null);
   const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
   const isLong = route.steps.length > MOST_DRAGGED;
@@ -140,13 +141,15 @@ export function RouteList() {
       title="Route"
       edits={['route']}
       beside={
-        <>
-          <span className="text-quiet">
-            {route.steps.length} steps{done > 0 && `, ${done} done`};{' '}
-            {isOwn ? 'your own' : 'as proposed: the first change makes it yours'}
-          </span>
-          <RouteAgain />
-        </>
+        isKnown && (
+          <>
+            <span className="text-quiet">
+              {route.steps.length} steps{done > 0 && `, ${done} done`};{' '}
+              {isOwn ? 'your own' : 'as proposed: the first change makes it yours'}
+            </span>
+            <RouteAgain />
+          </>
+        )
       }
     >
       <div className="flex gap-2 border-b border-ink pr-1 text-right">
@@ -154,7 +157,8 @@ export function RouteList() {
         <span className="heading w-16">hands</span>
         <span className="heading w-16">waiting</span>
       </div>
-      {route.steps.length === 0 && <FirstStep />}
+      {!isKnown && <p className="py-2 text-quiet">Laying it out …</p>}
+      {isKnown && route.steps.length === 0 && <FirstStep />}
       <div
         ref={setScroller}
         // A route of hundreds of steps is drawn only where it is in sight, and scrolls for itself.
