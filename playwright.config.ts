@@ -17,9 +17,9 @@ export const LAUNCH = { executablePath, args: ARGS };
 
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 60_000,
+  timeout: 240_000,
   // A whole piece is built and reckoned anew on every page that is opened: a busy machine takes its time over it.
-  expect: { timeout: 12_000 },
+  expect: { timeout: 40_000 },
   fullyParallel: true,
   workers: 2,
   forbidOnly: true,
@@ -35,6 +35,6 @@ export default defineConfig({
     command: `node --import tsx server/src/main.ts --port ${PORT}`,
     url: `http://127.0.0.1:${PORT}/health`,
     reuseExistingServer: false,
-    timeout: 30_000,
+    timeout: 60_000,
   },
 });

@@ -10,7 +10,9 @@ export default defineConfig({
       'scripts/**/*.test.ts',
     ],
     setupFiles: ['scripts/seeded.ts'],
-    testTimeout: 20_000,
+    // Ends what hangs; a busy or slow machine is given its time.
+    testTimeout: 120_000,
+    hookTimeout: 60_000,
     // On two cores the usual is one worker.
     maxWorkers: '100%',
   },

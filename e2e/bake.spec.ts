@@ -5,7 +5,7 @@ import { expect, openDemo, stage, test } from './bench.ts';
 async function curedAfter(page: Page): Promise<number> {
   const bake = page.getByRole('region', { name: 'Bake worked through' });
   const says = bake.getByText(/^Cured through after/);
-  await expect(says).toBeVisible({ timeout: 30_000 });
+  await expect(says).toBeVisible();
   await expect(bake.getByRole('progressbar', { name: 'Working the bake through' })).toHaveCount(0, {
     timeout: 60_000,
   });
@@ -151,7 +151,7 @@ test('a bake with the simulated oven, sped up: the probe moves its end, a reload
   const first = Number(/°C, (\d+) min/.exec((await live.textContent()) ?? '')?.[1]);
   await page.reload();
   // Its oven runs hot: the end comes nearer, worked through by what the probe has shown.
-  await expect(live.getByText('the end goes by the thermometer')).toBeVisible({ timeout: 30_000 });
+  await expect(live.getByText('the end goes by the thermometer')).toBeVisible();
   await expect(live.getByText(/^Out of the heat after/)).toBeVisible();
   await expect
     .poll(async () => Number(/°C, (\d+) min/.exec((await live.textContent()) ?? '')?.[1]), {
@@ -216,5 +216,5 @@ test('a thermometer’s file in place of the oven; a burned bake of the log and 
   const doctor = burned.getByRole('region', { name: 'What went wrong with Mug handle' });
   await expect(doctor).toContainText('too hot');
   await expect(doctor).toContainText('143 °C, its window ends at 135 °C');
-  await expect(doctor.getByText('Next time, minutes from putting it in')).toBeVisible({ timeout: 30_000 });
+  await expect(doctor.getByText('Next time, minutes from putting it in')).toBeVisible();
 });

@@ -226,7 +226,7 @@ test('the plane is dragged on the outline, and the part is peeled in space', asy
   expect(Number(await slider.inputValue())).toBeGreaterThan(Number(before));
   await page.getByRole('button', { name: /^In space, peeled/ }).click();
   const peeled = page.getByLabel('Peeled to');
-  await expect(peeled).toHaveValue('core', { timeout: 20_000 });
+  await expect(peeled).toHaveValue('core');
   await peeled.selectOption('wire');
   await peeled.selectOption('skin');
 });

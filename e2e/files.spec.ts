@@ -71,7 +71,7 @@ test('5 000 parts open and can be worked on', async ({ page }) => {
   await page.locator('input[type=file]').setInputFiles(json('many.inch.json', many));
   await page.getByRole('link', { name: 'Many' }).click();
   const first = page.locator('#tray-p0');
-  await first.waitFor({ timeout: 30_000 });
+  await first.waitFor();
   await first.click();
   await page.keyboard.press('Delete');
   await first.waitFor({ state: 'detached' });

@@ -6,7 +6,7 @@ test('a part in space: turned by keys, and saved as triangles of the size of the
   await page.getByRole('button', { name: /^Greylag goose/ }).click();
   await page.keyboard.press('v');
   const view = page.getByRole('img', { name: /^Greylag goose in space/ });
-  await expect(view).toHaveAttribute('data-state', 'fine', { timeout: 20_000 });
+  await expect(view).toHaveAttribute('data-state', 'fine');
   await expect(view.locator('canvas')).toBeVisible();
   await view.focus();
   await page.keyboard.press('ArrowLeft');

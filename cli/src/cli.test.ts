@@ -7,11 +7,13 @@ import { lowWaterFerry } from '@every-inch/core/demo';
 import { writeArchive, writePiece } from '@every-inch/core/piece/file';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
+import { runCommand } from './command.ts';
 import { AskError, reckonFile } from './reckonFile.ts';
 
+const NOW = '2026-05-01T09:00:00Z';
 const folder = mkdtempSync(join(tmpdir(), 'inch-'));
 const root = fileURLToPath(new URL('../../', import.meta.url));
-const ferry = lowWaterFerry('2026-05-01T09:00:00Z');
+const ferry = lowWaterFerry(NOW);
 function file(name: string, content: string | Uint8Array): string {
   const path = join(folder, name);
   writeFileSync(path, content);
@@ -19,13 +21,7 @@ function file(name: string, content: string | Uint8Array): string {
 }
 const sound = file('ferry.inch.json', writePiece(ferry, {}));
 
-function reckon(...args: string[]) {
-  const run = spawnSync(process.execPath, ['--import', 'tsx', 'cli/src/main.ts', ...args], {
-    cwd: root,
-    encoding: 'utf8',
-  });
-  return { code: run.status, out: run.stdout, err: run.stderr };
-}
+const reckon = (...args: string[]) => runCommand(args, NOW);
 
 describe('the headless reckoner', () => {
   it('prints every figure with its working as CSV', () => {
@@ -49,7 +45,7 @@ describe('the headless reckoner', () => {
   });
 
   it('prints wires with their bends, and the cut list bar by bar', () => {
-    const { out } = reckonFile({ file: sound, csv: false, lens: 'bones' }, '2026-05-01T09:00:00Z');
+    const { out } = reckonFile({ file: sound, csv: false, lens: 'bones' }, NOW);
     expect(out).toMatch(
       /ferrywoman +legs, across +[\d.]+ mm along it; cut 1 × [\d.]+ mm of 1 mm aluminium; bends: \d+ mm \d+°/,
     );
@@ -63,9 +59,9 @@ describe('the headless reckoner', () => {
       // Lengths are told to the millimetre.
       expect(Math.abs(Number(stock) - cut - Number(left))).toBeLessThan(0.5 * pieces.split('|').length + 0.1);
     }
-    expect(
-      reckonFile({ file: sound, csv: false, lens: 'bones', part: 'goose' }, '2026-05-01T09:00:00Z').out,
-    ).not.toContain('Cut list');
+    expect(reckonFile({ file: sound, csv: false, lens: 'bones', part: 'goose' }, NOW).out).not.toContain(
+      'Cut list',
+    );
   });
 
   it('tells how thick the clay is through the solid, and where it is too thick', () => {
@@ -73,7 +69,7 @@ describe('the headless reckoner', () => {
     for (const part of raw.parts) if (part.id === 'quay') part.core = { ...part.core, kind: 'none' };
     const solid = file('solid.inch.json', JSON.stringify(raw));
     const ask = { file: solid, csv: false, lens: 'bulk', part: 'quay' };
-    const { out } = reckonFile(ask, '2026-05-01T09:00:00Z');
+    const { out } = reckonFile(ask, NOW);
     // The quay is 60 mm deep: solid, that is its thickness.
     const thick = Number(/quay +thickest ([\d.]+) mm/.exec(out)?.[1]);
     expect(Math.abs(thick - 60)).toBeLessThan(4);
@@ -81,14 +77,14 @@ describe('the headless reckoner', () => {
   });
 
   it('tells the route with its minutes, and what must not go into the oven, bake by bake', () => {
-    const bench = reckonFile({ file: sound, csv: false, lens: 'bench' }, '2026-05-01T09:00:00Z').out;
+    const bench = reckonFile({ file: sound, csv: false, lens: 'bench' }, NOW).out;
     const steps = [...bench.matchAll(/^ +(\d+) +(.+?)( {2,}|$)/gm)].map(([, , title]) => title);
     expect(steps.indexOf('Ferrywoman: core')).toBeLessThan(
       steps.findIndex((title) => title?.startsWith('Ferrywoman: clay')),
     );
     expect(steps.indexOf('Full cure')).toBeLessThan(steps.indexOf('Seal everything'));
     const ask = { file: sound, csv: false, lens: 'bake', part: 'lantern' };
-    const bake = reckonFile(ask, '2026-05-01T09:00:00Z').out;
+    const bake = reckonFile(ask, NOW).out;
     expect(bake).toMatch(/Before the oven\n +lantern +2\. Set bake 1: stop, clear chimney/);
     expect(bake).toMatch(
       /Bake by bake[\s\S]*lantern +turned +\d+ \+ \d+ min +1[23]\d °C +good, cured by 4\. Full cure/,
@@ -113,7 +109,7 @@ describe('the headless reckoner', () => {
     ['an unknown part', () => ({ file: sound, part: 'moon' }), /no part “moon”; there are: ferrywoman/],
     ['an unknown lens', () => ({ file: sound, lens: 'moon' }), /no lens “moon”; there are: size/],
   ])('%s: one clear message', (_, asked, says) => {
-    const ask = () => reckonFile({ csv: false, ...asked() }, '2026-05-01T09:00:00Z');
+    const ask = () => reckonFile({ csv: false, ...asked() }, NOW);
     expect(ask).toThrow(AskError);
     expect(ask).toThrow(says);
   });
@@ -126,6 +122,17 @@ describe('the headless reckoner', () => {
     const { code, out, err } = reckon(...args);
     expect([code, out]).toEqual([2, '']);
     expect(err).toMatch(says);
+  });
+
+  it('as a program of its own prints the same, and its exit code says how it went', () => {
+    const program = (...args: string[]) =>
+      spawnSync(process.execPath, ['--import', 'tsx', 'cli/src/main.ts', ...args], {
+        cwd: root,
+        encoding: 'utf8',
+      });
+    const { status, stdout, stderr } = program(sound, '--lens', 'brief', '--moon');
+    expect([status, stdout]).toEqual([2, '']);
+    expect(stderr).toMatch(/usage:/);
   });
 
   it('says what it put aside and reckons the rest', () => {

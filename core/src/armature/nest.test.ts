@@ -82,7 +82,7 @@ describe('cutting from bars', () => {
       expect(found.boundMm).toBeLessThanOrEqual(found.usedMm);
     }
     expect(proved).toBe(200);
-  }, 120_000);
+  });
 
   it('buys as few bars as HiGHS does when there are remainders, in 100 cases', () => {
     let proved = 0;
@@ -108,7 +108,7 @@ describe('cutting from bars', () => {
       if (found.isOptimal) proved += 1;
     }
     expect(proved).toBeGreaterThanOrEqual(95);
-  }, 120_000);
+  });
 
   it('counts the cut between two pieces, not the one that is not made', () => {
     expect(nest([500, 500], bars, 0).cuts).toHaveLength(1);

@@ -61,21 +61,43 @@ function nearest({ min, size, cell, distance }: Grid, x: number, y: number, z: n
   return distance[(k * size[1] + j) * size[0] + i] ?? Infinity;
 }
 
-/** Length of the body’s diagonal: no line of sight through it is longer. */
-function diagonal({ size, cell }: Grid): number {
-  return Math.hypot(size[0], size[1], size[2]) * cell;
+/** How far along a line of sight it comes into a thing’s grid and leaves it, in steps; null where it passes by. */
+function stepsThrough({ grid, per, at }: Hider, place: Vec3, to: Vec3, step: number) {
+  let [enter, leave] = [1, Infinity];
+  for (let axis = 0; axis < 3; axis += 1) {
+    const from = ((place[axis] ?? 0) - (at[axis] ?? 0)) * per - (grid.min[axis] ?? 0);
+    const move = (to[axis] ?? 0) * per * step;
+    const wide = (grid.size[axis] ?? 0) * grid.cell;
+    if (move === 0) {
+      if (from < 0 || from >= wide) return null;
+      continue;
+    }
+    const [one, other] = [-from / move, (wide - from) / move];
+    enter = Math.max(enter, Math.floor(Math.min(one, other)));
+    leave = Math.min(leave, Math.ceil(Math.max(one, other)));
+  }
+  return enter <= leave ? { enter, leave } : null;
 }
 
-/** Which thing stands between a place and an eye, by number; −1 for none. */
-function blockedBy(hiders: readonly Hider[], place: Vec3, to: Vec3, step: number, far: number): number {
-  for (let s = step; s < far; s += step) {
-    const [x, y, z] = [place[0] + to[0] * s, place[1] + to[1] * s, place[2] + to[2] * s];
-    for (let h = 0; h < hiders.length; h += 1) {
-      const { grid, per, at } = hiders[h] as Hider;
-      if (nearest(grid, (x - at[0]) * per, (y - at[1]) * per, (z - at[2]) * per) < 0) return h;
+/** Which thing stands first between a place and an eye, by number; −1 for none. */
+function blockedBy(hiders: readonly Hider[], place: Vec3, to: Vec3, step: number): number {
+  let [first, last] = [-1, Infinity];
+  hiders.forEach((hider, h) => {
+    const through = stepsThrough(hider, place, to, step);
+    if (!through) return;
+    const { grid, per, at } = hider;
+    for (let i = through.enter; i <= through.leave && i < last; i += 1) {
+      const [x, y, z] = [
+        place[0] + to[0] * i * step,
+        place[1] + to[1] * i * step,
+        place[2] + to[2] * i * step,
+      ];
+      if (nearest(grid, (x - at[0]) * per, (y - at[1]) * per, (z - at[2]) * per) >= 0) continue;
+      [first, last] = [h, i];
+      break;
     }
-  }
-  return -1;
+  });
+  return first;
 }
 
 const SIDE_NAMES: readonly (readonly [string, Vec3])[] = [
@@ -87,6 +109,8 @@ const SIDE_NAMES: readonly (readonly [string, Vec3])[] = [
   ['underside', [0, -1, 0]],
 ];
 
+const SIDES = SIDE_NAMES.map(([, out]) => out);
+
 /** Faces that a cell of the surface looks out of: one for each neighbour that is outside, with its direction. */
 function faces(grid: Grid, visit: (place: Vec3, out: Vec3, owner: number, side: number) => void): void {
   const { size, min, cell, distance, owner } = grid;
@@ -96,7 +120,7 @@ function faces(grid: Grid, visit: (place: Vec3, out: Vec3, owner: number, side: 
       for (let i = 1; i < nx - 1; i += 1) {
         const at = (k * ny + j) * nx + i;
         if ((distance[at] ?? 1) >= 0) continue;
-        SIDE_NAMES.forEach(([, [dx, dy, dz]], side) => {
+        SIDES.forEach(([dx, dy, dz], side) => {
           if ((distance[at + dx + dy * nx + dz * nx * ny] ?? 1) < 0) return;
           // From the middle of the face, a little outside.
           const place: Vec3 = [
@@ -147,7 +171,6 @@ export function seenShares(
   const regions = shape.regions.map(tally);
   const sides = SIDE_NAMES.map(tally);
   const ways = eyes.map(towards);
-  const far = Math.max(...hiders.map(({ grid: one, per }) => diagonal(one) / per));
   faces(grid, (place, out, owner, side) => {
     let blocked = -1;
     let isFacing = false;
@@ -155,7 +178,7 @@ export function seenShares(
     for (const way of ways) {
       if (out[0] * way[0] + out[1] * way[1] + out[2] * way[2] <= 0) continue;
       isFacing = true;
-      blocked = blockedBy(hiders, place, way, grid.cell * 0.7, far);
+      blocked = blockedBy(hiders, place, way, grid.cell * 0.7);
       isSeen = blocked < 0;
       if (isSeen) break;
     }

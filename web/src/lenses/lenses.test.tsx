@@ -37,7 +37,7 @@ describe.each(LENSES.map((lens) => [lens.stage, lens] as const))('the lens of %s
     async (_, piece, part) => {
       const { default: Lens } = await lens.load();
       atBench(<Lens />, { piece, stage, ...(part ? { part } : {}) });
-      await waitFor(() => expect(figures.isSettled(stage, spine.revision)).toBe(true), { timeout: 20_000 });
+      await waitFor(() => expect(figures.isSettled(stage, spine.revision)).toBe(true));
       await waitFor(() => expect(screen.getAllByRole('heading').length).toBeGreaterThan(0));
       // Every control can be named by who cannot see it.
       for (const control of screen.queryAllByRole('textbox'))

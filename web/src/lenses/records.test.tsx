@@ -17,7 +17,7 @@ withDesk();
 
 const ferry = lowWaterFerry(NOW);
 const reckoned = (stage: string) =>
-  waitFor(() => expect(figures.isSettled(stage, spine.revision)).toBe(true), { timeout: 20_000 });
+  waitFor(() => expect(figures.isSettled(stage, spine.revision)).toBe(true));
 const partNow = (id: string) => {
   const part = pieceNow().parts.find((one) => one.id === id);
   if (!part) throw new Error(`no ${id}`);
@@ -77,17 +77,17 @@ describe('which clay', () => {
   it('what is asked for moves the advice, and the advice is taken at one press', async () => {
     const { user } = atBench(<ClayChooser />, { part: 'post' });
     const first = async () => (await screen.findAllByRole('listitem'))[0]?.textContent ?? '';
-    await waitFor(async () => expect(await first()).not.toBe(''), { timeout: 15_000 });
+    await waitFor(async () => expect(await first()).not.toBe(''));
     await user.click(screen.getByRole('checkbox', { name: 'stone or brick' }));
     expect(partNow('post').wishes).toEqual(['masonry']);
-    await waitFor(async () => expect(await first()).toMatch(/stone-effect/i), { timeout: 15_000 });
+    await waitFor(async () => expect(await first()).toMatch(/stone-effect/i));
     const [use] = within((await screen.findAllByRole('listitem'))[0] as HTMLElement).getAllByRole('button');
     await user.click(use as HTMLElement);
     const [share] = partNow('post').mix;
     expect(pieceNow().clays.find(({ id }) => id === share?.clay)?.family).toBe('stone-effect');
     // The clay that is in stock is taken, not another of its kind.
     expect(pieceNow().clays).toHaveLength(ferry.clays.length);
-  }, 40_000);
+  });
 });
 
 describe('a wish that comes late', () => {
@@ -100,11 +100,10 @@ describe('a wish that comes late', () => {
     await user.type(hours, '6{Enter}');
     const added = pieceNow().additions.at(-1);
     expect(added).toMatchObject({ name: 'New wish', hours: 6, accepted: false });
-    await waitFor(
-      () => expect(figures.find(null, `addition.${added?.id}`)?.quantity.value).toBeGreaterThan(0),
-      { timeout: 15_000 },
+    await waitFor(() =>
+      expect(figures.find(null, `addition.${added?.id}`)?.quantity.value).toBeGreaterThan(0),
     );
-  }, 30_000);
+  });
 });
 
 describe('what is let in', () => {
@@ -140,7 +139,7 @@ describe('the log', () => {
       measure: { madeMm: 64.2 },
       bake: null,
     });
-  }, 30_000);
+  });
 
   it('a bake begins with what the card asks for, and is held against it', async () => {
     const { user } = atBench(<LogLens />, { part: 'goose', stage: 'log' });
@@ -154,14 +153,11 @@ describe('the log', () => {
     await user.click(within(form).getByRole('button', { name: /^Record/ }));
     const entry = pieceNow().log.at(-1);
     expect(entry?.bake).toMatchObject({ temperatureC: 90, outcome: 'good' });
-    await waitFor(
-      () => expect(figures.find('goose', `log.heat.${entry?.id}`)?.quantity.value).toBeDefined(),
-      { timeout: 15_000 },
-    );
+    await waitFor(() => expect(figures.find('goose', `log.heat.${entry?.id}`)?.quantity.value).toBeDefined());
     const row = document.querySelector<HTMLElement>(`[data-entry="log/${entry?.id}"]`);
     await user.click(within(row as HTMLElement).getByRole('button', { name: 'Remove' }));
     expect(pieceNow().log).toHaveLength(ferry.log.length);
-  }, 40_000);
+  });
 
   it('nothing of it can be changed where another tab edits the piece', async () => {
     atBench(<LogLens />, { stage: 'log', readOnly: true });

@@ -16,7 +16,7 @@ function Shown({ part, of }: { readonly part: string | null; readonly of: string
 /** Opens the working of a figure and gives what is in it. */
 async function working(part: string | null, key: string) {
   const bench = atBench(<Shown part={part} of={key} />, { stage: 'bulk' });
-  const opener = await screen.findByRole('button', {}, { timeout: 15_000 });
+  const opener = await screen.findByRole('button');
   await bench.user.click(opener);
   const body = await screen.findByRole('dialog');
   await within(body).findByRole('heading');
@@ -48,8 +48,8 @@ describe('the working of a figure', () => {
     await user.clear(own);
     await user.type(own, '25{Enter}');
     expect(Object.values(pieceNow().own)).toContain(25);
-    await waitFor(() => expect(screen.getByRole('dialog').textContent).not.toBe(before), { timeout: 15_000 });
-  }, 30_000);
+    await waitFor(() => expect(screen.getByRole('dialog').textContent).not.toBe(before));
+  });
 
   it('goes on to the working of what it leans on, and back', async () => {
     const { body, user } = await working('goose', 'measure.height');

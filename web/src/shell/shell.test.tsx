@@ -102,11 +102,11 @@ describe('the rule of stages', () => {
   it('tells what stops from what is to be looked at, and says nothing of a stage where all is well', async () => {
     atBench(<StageRule />, { stage: 'bulk' });
     const rule = screen.getByRole('navigation', { name: 'Stages' });
-    await waitFor(() => expect(rule.textContent).toMatch(/stop|to look at/), { timeout: 15_000 });
+    await waitFor(() => expect(rule.textContent).toMatch(/stop|to look at/));
     // The demo has no entry in its log that says anything bad.
     const log = within(rule).getByRole('button', { name: /Log/ });
     await waitFor(() => expect(log.textContent).not.toContain('stop'));
-  }, 20_000);
+  });
 });
 
 describe('a row of the tray', () => {

@@ -6,11 +6,22 @@ import { store } from '../state/store.ts';
 import { DEFAULT_WORKSHOP, type Workshop, workshopOpened } from '../state/workshopSlice.ts';
 import { hearBake, tellBake } from './bakeChannel.ts';
 import { type Drawers, openDrawers } from './drawers.ts';
+import {
+  keepLeft,
+  leavePiece,
+  leaveWorkshop,
+  leftWorkshop,
+  pieceArrived,
+  workshopArrived,
+} from './leaving.ts';
 import { PieceStore } from './pieceStore.ts';
 import { announceKept, onHandOver } from './tabs.ts';
 
 /** A change is kept at the latest so long after it was made, ms: within the second that is promised. */
 const KEEP_WITHIN = 400;
+
+/** What the storage has last said is kept. */
+const arrived: { piece: Piece | null; workshop: Workshop | null } = { piece: null, workshop: null };
 
 let opening: Promise<PieceStore> | null = null;
 
@@ -19,15 +30,27 @@ export function pieceStore(): Promise<PieceStore> {
   opening ??= openDrawers().then(async (drawers) => {
     if (!drawers.lasting) store.dispatch(keepingChanged('memory'));
     await openWorkshop(drawers);
-    return new PieceStore(drawers);
+    const pieces = new PieceStore(drawers);
+    await keepLeft(pieces);
+    return pieces;
   });
   return opening;
 }
 
 async function openWorkshop(drawers: Drawers): Promise<void> {
-  const settings = await drawers.settings.get<Partial<Workshop>>('workshop');
+  const left = leftWorkshop();
+  const settings = left ?? (await drawers.settings.get<Partial<Workshop>>('workshop'));
   const bake = readRunningBake(settings?.bake);
-  store.dispatch(workshopOpened({ ...DEFAULT_WORKSHOP, ...settings, bake }));
+  const workshop = { ...DEFAULT_WORKSHOP, ...settings, bake };
+  if (!left) arrived.workshop = workshop;
+  store.dispatch(workshopOpened(workshop));
+}
+
+async function keepWorkshop(workshop: Workshop): Promise<void> {
+  const { drawers } = await pieceStore();
+  await drawers.settings.set('workshop', workshop);
+  arrived.workshop = workshop;
+  if (store.getState().workshop === workshop) workshopArrived();
 }
 
 async function keepPiece(piece: Piece): Promise<void> {
@@ -35,6 +58,8 @@ async function keepPiece(piece: Piece): Promise<void> {
   try {
     const pieces = await pieceStore();
     await pieces.put(piece, now);
+    arrived.piece = piece;
+    if (store.getState().document.piece === piece) pieceArrived(piece.id);
     await pieces.keepRevision(piece, now);
     store.dispatch(kept(now));
     if (store.getState().session.keeping === 'full') store.dispatch(keepingChanged('kept'));
@@ -59,7 +84,8 @@ export function keepNow(): void {
  */
 export function startKeeping(): () => void {
   let keptPiece = store.getState().document.piece;
-  let keptWorkshop = store.getState().workshop;
+  const openedWorkshop = store.getState().workshop;
+  let keptWorkshop = openedWorkshop;
   let timer: ReturnType<typeof setTimeout> | null = null;
 
   const flush = (): void => {
@@ -72,15 +98,20 @@ export function startKeeping(): () => void {
     }
     if (workshop !== keptWorkshop) {
       keptWorkshop = workshop;
-      void pieceStore().then(({ drawers }) => drawers.settings.set('workshop', workshop));
+      void keepWorkshop(workshop);
       tellBake(workshop.bake);
     }
   };
 
-  /** What is half typed goes with it: there may be no later. */
+  /** What is half typed goes with it, and what is not kept yet is written down: there may be no later. */
   const flushAll = (): void => {
     settleDrafts();
     flush();
+    const { document: doc, workshop } = store.getState();
+    const isChanged = doc.past.length > 0 || doc.future.length > 0;
+    if (doc.piece && isChanged && !doc.readOnly && doc.piece !== arrived.piece)
+      leavePiece(doc.piece, new Date().toISOString());
+    if (workshop !== openedWorkshop && workshop !== arrived.workshop) leaveWorkshop(workshop);
   };
 
   flushNow = flushAll;

@@ -55,7 +55,7 @@ describe('one tab edits a piece', () => {
     const lost = vi.fn();
     await claimPiece('ferry', false, lost);
     const taker = await claimPiece('ferry', true, vi.fn());
-    await vi.waitFor(() => expect(lost).toHaveBeenCalledOnce());
+    await vi.waitFor(() => expect(lost).toHaveBeenCalledOnce(), 20_000);
     expect(taker.isMine).toBe(true);
   });
 
@@ -73,7 +73,7 @@ describe('tabs tell each other', () => {
     const [kept, handOver] = [vi.fn(), vi.fn()];
     const stops = [onKeptElsewhere(kept), onHandOver(handOver)];
     other.postMessage({ kind: 'kept', piece: 'frogs' });
-    await vi.waitFor(() => expect(kept).toHaveBeenCalledWith('frogs'));
+    await vi.waitFor(() => expect(kept).toHaveBeenCalledWith('frogs'), 20_000);
     expect(handOver).not.toHaveBeenCalled();
     for (const stop of stops) stop();
     other.postMessage({ kind: 'hand-over', piece: 'frogs' });

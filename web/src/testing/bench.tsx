@@ -1,7 +1,7 @@
 import { lowWaterFerry } from '@every-inch/core/demo';
 import type { Piece } from '@every-inch/core/piece';
 import { SUBJECTS } from '@every-inch/core/spine';
-import { cleanup, fireEvent, render } from '@testing-library/react';
+import { cleanup, configure, fireEvent, render } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { expose } from 'comlink';
 import type { ReactNode } from 'react';
@@ -15,6 +15,9 @@ import { followDocument } from '../spine/open.ts';
 import { closed, opened } from '../state/documentSlice.ts';
 import { dayBegan, dialogOpened, selected } from '../state/sessionSlice.ts';
 import { store } from '../state/store.ts';
+
+// What is waited for is looked for again and again; only what never comes takes so long.
+configure({ asyncUtilTimeout: 60_000 });
 
 /** The time of the tests, ISO. */
 export const NOW = '2026-05-01T09:00:00Z';

@@ -19,12 +19,10 @@ import { RouteList } from './RouteList.tsx';
 
 withDesk();
 
-const SOON = { timeout: 20_000 };
-
 /** The route on the bench, once it has been proposed. */
 async function route() {
   atBench(<RouteList />, { piece: ferryOf('goose', 'post'), stage: 'bench' });
-  await waitFor(() => expect(document.querySelector('[data-index="0"]')).not.toBeNull(), SOON);
+  await waitFor(() => expect(document.querySelector('[data-index="0"]')).not.toBeNull());
 }
 const ticks = () => [...document.querySelectorAll<HTMLInputElement>('input[aria-label$=" is done"]')];
 const titles = () => ticks().map((one) => one.getAttribute('aria-label')?.slice(0, -' is done'.length));
@@ -37,14 +35,14 @@ function stepAt(at: number): HTMLElement {
 const undo = () => act(() => void store.dispatch(undone()));
 const steps = () => pieceNow().route?.steps ?? [];
 
-describe('the route', { timeout: 60_000 }, () => {
+describe('the route', () => {
   it('is as proposed until the first change makes it the maker’s own, and undo gives it back', async () => {
     await route();
     expect(pieceNow().route).toBeNull();
     const [first] = titles();
     fireEvent.click(ticks()[0] as HTMLElement);
     expect(steps()[0]).toMatchObject({ title: first, done: expect.any(String) });
-    expect(await screen.findByText(/your own/, {}, SOON)).toBeTruthy();
+    expect(await screen.findByText(/your own/)).toBeTruthy();
     undo();
     expect(pieceNow().route).toBeNull();
   });
@@ -73,7 +71,7 @@ describe('the route', { timeout: 60_000 }, () => {
     expect(steps()[0]?.handsMin).toBe(42);
     fill(hands, '');
     expect(steps()[0]?.handsMin).toBeNull();
-    await waitFor(() => expect(hands.placeholder).toBe(usual), SOON);
+    await waitFor(() => expect(hands.placeholder).toBe(usual));
     const name = screen.getByLabelText('Step') as HTMLInputElement;
     fill(name, 'Wires, bent over tea');
     expect(steps()[0]?.title).toBe('Wires, bent over tea');
@@ -131,15 +129,15 @@ describe('the route', { timeout: 60_000 }, () => {
   it('asked again it says what it would change, and starting anew is one press', async () => {
     await route();
     fireEvent.keyDown(stepAt(0), { key: 'Delete' });
-    await waitFor(() => press('Ask again …'), SOON);
-    await screen.findByLabelText('What the proposal would change', {}, SOON);
+    await waitFor(() => press('Ask again …'));
+    await screen.findByLabelText('What the proposal would change');
     press('Start from the proposal anew');
     expect(pieceNow().route).toBeNull();
   });
 
   it('a piece without clay has no step, and its first is added by hand', async () => {
     atBench(<RouteList />, { piece: newPiece('Empty', NOW), stage: 'bench' });
-    await screen.findByText(/No part is of clay yet/, {}, SOON);
+    await screen.findByText(/No part is of clay yet/);
     choose(screen.getByLabelText('First step'), /bake/i);
     press('+ Add');
     expect(steps()).toHaveLength(1);

@@ -12,13 +12,12 @@ import { Regions } from './Regions.tsx';
 
 withDesk();
 
-const SOON = { timeout: 20_000 };
 const piece = ferryOf('goose', 'post');
 const partNow = (id: string) => pieceNow().parts.find((part) => part.id === id) ?? expect.fail(`no ${id}`);
 const box = (name: string) => screen.getByLabelText<HTMLInputElement>(name);
 const grams = (id: string) => figures.find(id, 'bulk.clay')?.quantity.value ?? 0;
 
-describe('clays of the piece', { timeout: 40_000 }, () => {
+describe('clays of the piece', () => {
   /** The clay table with the sculptor’s clay opened. */
   function opened() {
     atBench(<ClayTable />, { piece, stage: 'bulk' });
@@ -31,12 +30,11 @@ describe('clays of the piece', { timeout: 40_000 }, () => {
 
   it('a smaller pack makes more packs of the same clay', async () => {
     const row = opened();
-    await waitFor(() => expect(figures.find(null, 'bulk.packs.neutral')).toBeDefined(), SOON);
+    await waitFor(() => expect(figures.find(null, 'bulk.packs.neutral')).toBeDefined());
     const mass = figures.find(null, 'bulk.mass.neutral')?.quantity.value ?? 0;
     fill(within(row).getByLabelText('In a pack'), '10');
-    await waitFor(
-      () => expect(figures.find(null, 'bulk.packs.neutral')?.quantity.value).toBe(Math.ceil(mass / 10)),
-      SOON,
+    await waitFor(() =>
+      expect(figures.find(null, 'bulk.packs.neutral')?.quantity.value).toBe(Math.ceil(mass / 10)),
     );
     expect(figures.find(null, 'bulk.mass.neutral')?.quantity.value).toBe(mass);
   });
@@ -45,12 +43,12 @@ describe('clays of the piece', { timeout: 40_000 }, () => {
     const row = opened();
     fill(within(row).getByLabelText('Price of a pack'), '');
     expect(clay().packPrice).toBeNull();
-    await waitFor(() => expect(figures.find(null, 'bulk.cost.neutral')).toBeUndefined(), SOON);
+    await waitFor(() => expect(figures.find(null, 'bulk.cost.neutral')).toBeUndefined());
     fill(within(row).getByLabelText('Price of a pack'), '2.5');
     await waitFor(() => {
       const packs = figures.find(null, 'bulk.packs.neutral')?.quantity.value ?? Number.NaN;
       expect(figures.find(null, 'bulk.cost.neutral')?.quantity.value).toBeCloseTo(2.5 * packs, 9);
-    }, SOON);
+    });
   });
 
   it('the packet goes before the handbook, also in °F, and is put away again', async () => {
@@ -84,10 +82,10 @@ function RegionsOf({ part }: { readonly part: string }) {
 
 const rowHead = () => document.querySelector<HTMLElement>('th[scope=row]') ?? expect.fail('no region');
 
-describe('regions of a part', { timeout: 40_000 }, () => {
+describe('regions of a part', () => {
   async function regions(): Promise<string> {
     atBench(<RegionsOf part="goose" />, { piece, part: 'goose', stage: 'bulk' });
-    await screen.findAllByLabelText(/^Pass of the /, {}, SOON);
+    await screen.findAllByLabelText(/^Pass of the /);
     return rowHead().firstChild?.textContent ?? '';
   }
   const choice = (region: string) => partNow('goose').regions.find((one) => one.region === region);
@@ -102,22 +100,22 @@ describe('regions of a part', { timeout: 40_000 }, () => {
 
   it('without its core it takes more clay', async () => {
     const region = await regions();
-    await waitFor(() => expect(grams('goose')).toBeGreaterThan(0), SOON);
+    await waitFor(() => expect(grams('goose')).toBeGreaterThan(0));
     const before = grams('goose');
     fireEvent.click(screen.getByLabelText(`Core in the ${region}`));
     expect(choice(region)?.cored).toBe(false);
-    await waitFor(() => expect(grams('goose')).toBeGreaterThan(before), SOON);
+    await waitFor(() => expect(grams('goose')).toBeGreaterThan(before));
   });
 
   it('a thicker skin leaves less core; emptied, it is the part’s again', async () => {
     const region = await regions();
-    await waitFor(() => expect(grams('goose')).toBeGreaterThan(0), SOON);
+    await waitFor(() => expect(grams('goose')).toBeGreaterThan(0));
     const before = grams('goose');
     fill(box(`Skin of the ${region}`), '8');
-    await waitFor(() => expect(grams('goose')).toBeGreaterThan(before), SOON);
+    await waitFor(() => expect(grams('goose')).toBeGreaterThan(before));
     fill(box(`Skin of the ${region}`), '');
     expect(choice(region)).toBeUndefined();
-    await waitFor(() => expect(grams('goose')).toBeCloseTo(before, 9), SOON);
+    await waitFor(() => expect(grams('goose')).toBeCloseTo(before, 9));
   });
 
   it('a colour zone without a clay says that it is not counted, and more than all of it says so', async () => {
@@ -137,27 +135,27 @@ function FieldsOf({ part }: { readonly part: string }) {
   return now ? <BulkFields part={now} /> : null;
 }
 
-describe('core and clay of a part', { timeout: 40_000 }, () => {
+describe('core and clay of a part', () => {
   it('the skin is typed, and emptied follows the usual again', async () => {
     atBench(<FieldsOf part="post" />, { piece, part: 'post', stage: 'bulk' });
-    await screen.findByLabelText('Skin', {}, SOON);
-    await waitFor(() => expect(grams('post')).toBeGreaterThan(0), SOON);
+    await screen.findByLabelText('Skin');
+    await waitFor(() => expect(grams('post')).toBeGreaterThan(0));
     const usual = grams('post');
     fill(box('Skin'), '6');
     expect(partNow('post').core.skinMm).toBe(6);
-    await waitFor(() => expect(grams('post')).not.toBeCloseTo(usual, 3), SOON);
+    await waitFor(() => expect(grams('post')).not.toBeCloseTo(usual, 3));
     fill(box('Skin'), '');
     expect(partNow('post').core.skinMm).toBeNull();
-    await waitFor(() => expect(grams('post')).toBeCloseTo(usual, 9), SOON);
+    await waitFor(() => expect(grams('post')).toBeCloseTo(usual, 9));
   });
 
   it('a solid part takes all its clay, and nothing of foil', async () => {
     atBench(<FieldsOf part="post" />, { piece, part: 'post', stage: 'bulk' });
-    const core = await screen.findByLabelText<HTMLSelectElement>('Core', {}, SOON);
-    await waitFor(() => expect(grams('post')).toBeGreaterThan(0), SOON);
+    const core = await screen.findByLabelText<HTMLSelectElement>('Core');
+    await waitFor(() => expect(grams('post')).toBeGreaterThan(0));
     const before = grams('post');
     choose(core, 'none');
-    await waitFor(() => expect(grams('post')).toBeGreaterThan(before), SOON);
-    await waitFor(() => expect(figures.find('post', 'bulk.foil')).toBeUndefined(), SOON);
+    await waitFor(() => expect(grams('post')).toBeGreaterThan(before));
+    await waitFor(() => expect(figures.find('post', 'bulk.foil')).toBeUndefined());
   });
 });
