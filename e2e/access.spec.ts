@@ -34,7 +34,6 @@ async function soundInBoth(page: Page, where: string): Promise<void> {
 }
 
 test('axe finds nothing serious in any room, light or dark', async ({ page }) => {
-  test.setTimeout(120_000);
   for (const room of ['/', '/handbook', '/workshop', '/instruments']) {
     await page.goto(room);
     await soundInBoth(page, room);
@@ -43,7 +42,6 @@ test('axe finds nothing serious in any room, light or dark', async ({ page }) =>
 
 for (const half of [0, 1])
   test(`axe finds nothing serious at any stage, light or dark, ${half + 1} of 2`, async ({ page }) => {
-    test.setTimeout(180_000);
     await openDemo(page, 'Low Water Ferry');
     for (const { stage: name } of LENSES.filter((_, i) => i % 2 === half)) {
       await stage(page, STAGES.find((one) => one.stage === name)?.name ?? '');
@@ -52,7 +50,6 @@ for (const half of [0, 1])
   });
 
 test('the working, the sheets and the dialogs are sound too', async ({ page }) => {
-  test.setTimeout(90_000);
   await openDemo(page, 'Low Water Ferry', 'Size');
   await page.getByRole('button', { name: 'Show the working of Height', exact: true }).click();
   const serious = () => seriousOn(new AxeBuilder({ page }));

@@ -61,7 +61,7 @@ test('fields take typing without a bench, and what was typed stays when the stre
   await expect(made).toHaveValue('129');
   broken = false;
   await expect(page.getByRole('link', { name: 'Bench instruments, connected' })).toBeVisible({
-    timeout: 10_000,
+    timeout: 120_000,
   });
   await expect(made).toBeFocused();
   await expect(made).toHaveValue('129');

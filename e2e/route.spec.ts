@@ -3,7 +3,6 @@ import { expect, openDemo, stage, test } from './bench.ts';
 test('the route: what is out of order is named and mended at one press, a ring is refused, a step is split and ticked', async ({
   page,
 }) => {
-  test.setTimeout(90_000);
   await openDemo(page, 'Low Water Ferry', 'Bench');
   const route = page.getByRole('region', { name: 'Route' });
   const order = page.getByRole('complementary', { name: 'Reckoning' });

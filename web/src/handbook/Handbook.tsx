@@ -13,6 +13,7 @@ import {
 import { useEffect, useState } from 'react';
 import { LengthField } from '../parts/LengthField.tsx';
 import { NumberField } from '../parts/NumberField.tsx';
+import { type Column, Table } from '../parts/Table.tsx';
 import { RoomHead } from '../shell/RoomHead.tsx';
 import { useAppSelector } from '../state/store.ts';
 import { pieceStore } from '../storage/keeper.ts';
@@ -24,25 +25,45 @@ function shownValue(row: Row): string {
   return formatQuantity(row);
 }
 
-function TableRow({ row }: { readonly row: Row }) {
+function Value({ row }: { readonly row: Row }) {
   const own = useAppSelector((state) => state.workshop.own[row.id]);
   return (
-    <tr className="border-b border-hair align-baseline">
-      <th scope="row" className="py-1.5 pr-3 text-left font-normal">
-        {row.title}
-      </th>
-      <td className="figure whitespace-nowrap px-3 text-right">
-        {shownValue(row)}
-        {own !== undefined && (
-          <div className="text-fired">yours: {formatQuantity({ value: own, unit: row.unit })}</div>
-        )}
-      </td>
-      <td className="pl-3 text-[13px] text-quiet">
-        {row.standing === 'published' ? row.source : row.standing}
-      </td>
-    </tr>
+    <>
+      {shownValue(row)}
+      {own !== undefined && (
+        <div className="text-fired">yours: {formatQuantity({ value: own, unit: row.unit })}</div>
+      )}
+    </>
   );
 }
+
+const sourceOf = ({ standing, source }: Row) => (standing === 'published' ? source : standing);
+
+const COLUMNS: readonly Column<Row>[] = [
+  {
+    id: 'fact',
+    title: 'fact',
+    isHead: true,
+    className: 'py-1.5 pr-3 align-baseline',
+    cell: ({ title }) => title,
+    sortBy: ({ title }) => title,
+  },
+  {
+    id: 'value',
+    title: 'value',
+    holds: 'figures',
+    className: 'whitespace-nowrap px-3 align-baseline',
+    cell: (row) => <Value row={row} />,
+    sortBy: ({ value }) => value,
+  },
+  {
+    id: 'source',
+    title: 'where it is from',
+    className: 'pl-3 text-[13px] text-quiet align-baseline',
+    cell: sourceOf,
+    sortBy: sourceOf,
+  },
+];
 
 /** Life to miniature at any ratio, without a piece. */
 function Calculator() {
@@ -128,15 +149,13 @@ export default function Handbook() {
                 {CLAYS.map(({ title, character }) => `${title}: ${character}`).join('. ')}.
               </p>
             )}
-            <div className="relative overflow-x-auto">
-              <table className="mt-1 w-full border-t border-ink">
-                <tbody>
-                  {table.rows.map((row) => (
-                    <TableRow key={row.id} row={row} />
-                  ))}
-                </tbody>
-              </table>
-            </div>
+            <Table
+              className="mt-1"
+              label={table.title}
+              rows={table.rows}
+              columns={COLUMNS}
+              keyOf={({ id }) => id}
+            />
           </section>
         ))}
         {words.length === 0 && (

@@ -79,7 +79,7 @@ function IndexLine({ sections }: { readonly sections: readonly Listed[] }) {
   return (
     <nav
       aria-label="Sections"
-      className="sticky top-0 z-20 -mx-4 mb-2 flex gap-x-1 overflow-x-auto border-b border-hair bg-bench py-0.5 pr-32 pl-2.5 max-md:pr-2.5"
+      className="sections-line sticky top-0 z-20 -mx-4 mb-2 flex gap-x-1 overflow-x-auto border-b border-hair bg-bench py-0.5 pr-32 pl-2.5 max-md:pr-2.5"
     >
       {sections.map((section) => (
         <a

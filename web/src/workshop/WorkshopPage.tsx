@@ -1,49 +1,57 @@
 import { PAPERS, type Paper } from '@every-inch/core/drawing';
-import { isOwnRow, ownLimits, TABLES } from '@every-inch/core/handbook';
+import { isOwnRow, ownLimits, type Row, TABLES } from '@every-inch/core/handbook';
 import { formatQuantity } from '@every-inch/core/reckoning';
 import { useEffect } from 'react';
 import { Link } from 'react-router';
 import { useReadings } from '../instruments/useReadings.ts';
 import { Choice } from '../parts/Choice.tsx';
 import { NumberField } from '../parts/NumberField.tsx';
+import { type Column, Table } from '../parts/Table.tsx';
 import { RoomHead } from '../shell/RoomHead.tsx';
 import { useAppDispatch, useAppSelector } from '../state/store.ts';
 import { ownValueSet, workshopChanged } from '../state/workshopSlice.ts';
 import { pieceStore } from '../storage/keeper.ts';
 
-function OwnTables() {
+function Own({ row }: { readonly row: Row }) {
   const dispatch = useAppDispatch();
-  const own = useAppSelector((state) => state.workshop.own);
-  const tables = TABLES.map((table) => ({
-    ...table,
-    rows: table.rows.filter(({ id }) => isOwnRow(id)),
-  })).filter(({ rows }) => rows.length > 0);
-  return tables.map((table) => (
-    <section key={table.id} className="mt-5">
-      <h3 className="heading">{table.title}</h3>
-      <table className="w-full border-t border-hair">
-        <tbody>
-          {table.rows.map((row) => (
-            <tr key={row.id} className="border-b border-hair">
-              <th scope="row" className="py-1 pr-3 text-left font-normal">
-                {row.title}
-              </th>
-              <td className="figure px-3 text-right text-quiet">{formatQuantity(row)}</td>
-              <td className="w-44 pb-1 [&_label]:sr-only">
-                <NumberField
-                  label={`Your own: ${row.title}`}
-                  value={own[row.id] ?? null}
-                  placeholder="yours"
-                  {...ownLimits(row)}
-                  after={row.unit}
-                  onNumber={(value) => dispatch(ownValueSet({ row: row.id, value }))}
-                  onEmpty={() => dispatch(ownValueSet({ row: row.id, value: null }))}
-                />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+  const own = useAppSelector((state) => state.workshop.own[row.id]);
+  return (
+    <NumberField
+      hideLabel
+      label={`Your own: ${row.title}`}
+      value={own ?? null}
+      placeholder="yours"
+      {...ownLimits(row)}
+      after={row.unit}
+      onNumber={(value) => dispatch(ownValueSet({ row: row.id, value }))}
+      onEmpty={() => dispatch(ownValueSet({ row: row.id, value: null }))}
+    />
+  );
+}
+
+const COLUMNS: readonly Column<Row>[] = [
+  { id: 'fact', title: 'fact', isHead: true, className: 'py-1 pr-3', cell: ({ title }) => title },
+  {
+    id: 'handbook',
+    title: 'handbook',
+    holds: 'figures',
+    className: 'px-3 text-quiet',
+    cell: (row) => formatQuantity(row),
+  },
+  { id: 'own', title: 'yours', className: 'w-44 pl-3', cell: (row) => <Own row={row} /> },
+];
+
+const OWN_TABLES = TABLES.map(({ id, title, rows }) => ({
+  id,
+  title,
+  rows: rows.filter((row) => isOwnRow(row.id)),
+})).filter(({ rows }) => rows.length > 0);
+
+function OwnTables() {
+  return OWN_TABLES.map(({ id, title, rows }) => (
+    <section key={id} className="mt-5">
+      <h3 className="heading">{title}</h3>
+      <Table label={title} rows={rows} columns={COLUMNS} keyOf={(row) => row.id} />
     </section>
   ));
 }

@@ -6,6 +6,7 @@ import type { BakeSettings } from '@every-inch/core/piece';
 import { memo, useMemo } from 'react';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { Section } from '../../parts/Sections.tsx';
+import { type Column, Table } from '../../parts/Table.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { useBakes, useFind, useTold } from '../../spine/hooks.ts';
 import { useBakeHistory } from '../../workers/useBake.ts';
@@ -80,6 +81,40 @@ export default memo(function BakeHistory({ context, bulk, settings }: HistoryPro
     : [];
   const mostMin = Math.max(1, ...(one?.history.regions.map(({ totalMin }) => totalMin) ?? []));
   const last = passes.at(-1);
+  const columns: Column<RegionHistory>[] = [
+    {
+      id: 'region',
+      title: 'region',
+      isHead: true,
+      cell: ({ region }) => region,
+      sortBy: ({ region }) => region,
+    },
+    {
+      id: 'minutes',
+      title: 'minutes at its heat',
+      className: 'w-2/5',
+      cell: (row) => <Bar row={row} mostMin={mostMin} numberOf={numberOf} />,
+    },
+    {
+      id: 'all',
+      title: 'in all',
+      holds: 'figures',
+      cell: ({ totalMin }) => `${totalMin.toFixed(0)} min`,
+      sortBy: ({ totalMin }) => totalMin,
+    },
+    {
+      id: 'hottest',
+      title: 'hottest',
+      holds: 'figures',
+      cell: ({ peakC }) => `${peakC.toFixed(0)} °C`,
+      sortBy: ({ peakC }) => peakC,
+    },
+    {
+      id: 'is',
+      title: 'it is',
+      cell: (row) => <VerdictLine verdict={judgeHistory(context, bulk, row, titles)} />,
+    },
+  ];
   return (
     <Section id="history" title="What it goes through" says={`What ${part.name} goes through, bake by bake`}>
       {passes.length === 0 && <p className="text-quiet">No bake of the route takes it.</p>}
@@ -108,36 +143,13 @@ export default memo(function BakeHistory({ context, bulk, settings }: HistoryPro
               </li>
             ))}
           </ol>
-          <div className="relative overflow-x-auto">
-            <table className="mt-1 w-full min-w-[540px]">
-              <thead>
-                <tr className="heading border-b border-ink text-right">
-                  <th className="py-1 text-left font-semibold">region</th>
-                  <th className="w-2/5 px-2 text-left font-semibold">minutes at its heat</th>
-                  <th className="px-2 font-semibold">in all</th>
-                  <th className="px-2 font-semibold">hottest</th>
-                  <th className="pl-2 text-left font-semibold">it is</th>
-                </tr>
-              </thead>
-              <tbody>
-                {one.history.regions.map((row) => (
-                  <tr key={row.region} className="border-b border-hair">
-                    <th scope="row" className="py-1 text-left font-normal">
-                      {row.region}
-                    </th>
-                    <td className="px-2">
-                      <Bar row={row} mostMin={mostMin} numberOf={numberOf} />
-                    </td>
-                    <td className="figure px-2 text-right">{row.totalMin.toFixed(0)} min</td>
-                    <td className="figure px-2 text-right">{row.peakC.toFixed(0)} °C</td>
-                    <td className="pl-2">
-                      <VerdictLine verdict={judgeHistory(context, bulk, row, titles)} />
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </div>
+          <Table
+            className="mt-1"
+            label={`Bakes of ${part.name}, region by region`}
+            rows={one.history.regions}
+            columns={columns}
+            keyOf={({ region }) => region}
+          />
           <h4 className="mt-4 font-semibold">How it moves in the heat</h4>
           <div className="max-w-xl">
             {deform.map((figure) => (

@@ -1,7 +1,8 @@
 import type { BulkFacts } from '@every-inch/core/bulk';
 import type { PartFacts } from '@every-inch/core/context';
 import { CARE } from '@every-inch/core/handbook';
-import { formatQuantity, formatRange } from '@every-inch/core/reckoning';
+import type { Part } from '@every-inch/core/piece';
+import { formatQuantity, formatRange, type ShownFigure } from '@every-inch/core/reckoning';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { DrawingView } from '../../parts/DrawingView.tsx';
@@ -10,6 +11,7 @@ import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';
 import { OUTCOME_SAYS } from '../../parts/outcomes.ts';
 import { Section } from '../../parts/Sections.tsx';
+import { type Column, Table } from '../../parts/Table.tsx';
 import { useSizeMm } from '../../parts/useSize.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
@@ -25,61 +27,94 @@ const Doctor = lazy(() => import('../../parts/Doctor.tsx'));
 const Loads = lazy(() => import('./Loads.tsx'));
 const SimulatedBake = lazy(() => import('./SimulatedBake.tsx'));
 
+/** A part that is baked, and the figures of its bake by itself. */
+interface BakedPart {
+  readonly part: Part;
+  readonly thickest: ShownFigure;
+  readonly temperature: ShownFigure;
+  readonly hold: ShownFigure;
+}
+
+function PartName({ part }: { readonly part: Part }) {
+  const dispatch = useAppDispatch();
+  return (
+    <button
+      type="button"
+      className="py-1.5 text-left hover:underline"
+      onClick={() => dispatch(selected(part.id))}
+    >
+      {part.name}
+    </button>
+  );
+}
+
+function Told({ figure }: { readonly figure: ShownFigure }) {
+  return (
+    <span className="inline-flex items-center whitespace-nowrap">
+      {formatRange(figure.quantity) ?? formatQuantity(figure.quantity)}
+      <Working figure={figure} />
+    </span>
+  );
+}
+
+const COLUMNS: readonly Column<BakedPart>[] = [
+  {
+    id: 'part',
+    title: 'baked by itself',
+    isHead: true,
+    cell: ({ part }) => <PartName part={part} />,
+    sortBy: ({ part }) => part.name,
+  },
+  {
+    id: 'thickest',
+    title: 'thickest clay',
+    holds: 'figures',
+    cell: ({ thickest }) => <Told figure={thickest} />,
+    sortBy: ({ thickest }) => thickest.quantity.value,
+  },
+  {
+    id: 'oven',
+    title: 'oven',
+    holds: 'figures',
+    canHide: true,
+    cell: ({ temperature }) => <Told figure={temperature} />,
+    sortBy: ({ temperature }) => temperature.quantity.value,
+  },
+  {
+    id: 'time',
+    title: 'time',
+    holds: 'figures',
+    cell: ({ hold }) => <Told figure={hold} />,
+    sortBy: ({ hold }) => hold.quantity.value,
+  },
+  {
+    id: 'verdict',
+    title: 'verdict',
+    cell: ({ hold }) => hold.verdict && <VerdictLine verdict={hold.verdict} waysOut={false} />,
+  },
+];
+
 /** Each baked part: its thickest clay and the time that asks for. */
 function PartsTable() {
-  const dispatch = useAppDispatch();
   const piece = useOpenPiece();
   const find = useFind();
   const chosen = useAppSelector(selectPart);
-  const baked = piece.parts.flatMap((part) => {
+  const baked = piece.parts.flatMap((part): BakedPart[] => {
     const [thickest, temperature, hold] = ['bulk.thickest', 'bake.temperature', 'bake.hold'].map((key) =>
-      find(part.id, `${key}`),
+      find(part.id, key),
     );
     return thickest && temperature && hold ? [{ part, thickest, temperature, hold }] : [];
   });
   if (baked.length === 0) return null;
   return (
-    <div className="relative overflow-x-auto">
-      <table className="mt-1 w-full min-w-[560px]">
-        <thead>
-          <tr className="heading border-b border-ink text-right">
-            <th className="py-1 text-left font-semibold">baked by itself</th>
-            <th className="px-2 font-semibold">thickest clay</th>
-            <th className="px-2 font-semibold">oven</th>
-            <th className="px-2 font-semibold">time</th>
-            <th className="pl-2 text-left font-semibold">verdict</th>
-          </tr>
-        </thead>
-        <tbody>
-          {baked.map(({ part, thickest, temperature, hold }) => (
-            <tr key={part.id} className={`border-b border-hair ${part.id === chosen?.id ? 'bg-panel' : ''}`}>
-              <th scope="row" className="text-left font-normal">
-                <button
-                  type="button"
-                  className="py-1.5 text-left hover:underline"
-                  onClick={() => dispatch(selected(part.id))}
-                >
-                  {part.name}
-                </button>
-              </th>
-              {[thickest, temperature, hold].map((figure) => (
-                <td key={figure.key} className="figure whitespace-nowrap px-1 text-right">
-                  <span className="inline-flex items-center">
-                    {figure === hold
-                      ? (formatRange(figure.quantity) ?? formatQuantity(figure.quantity))
-                      : formatQuantity(figure.quantity)}
-                    <Working figure={figure} />
-                  </span>
-                </td>
-              ))}
-              <td className="pl-2">
-                {hold.verdict && <VerdictLine verdict={hold.verdict} waysOut={false} />}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
+    <Table
+      className="mt-1"
+      label="Parts baked by themselves"
+      rows={baked}
+      columns={COLUMNS}
+      keyOf={({ part }) => part.id}
+      rowClass={({ part }) => (part.id === chosen?.id ? 'bg-panel' : '')}
+    />
   );
 }
 

@@ -4,6 +4,7 @@ import { LIMITS, typedLimits } from '@every-inch/core/piece';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { Section } from '../../parts/Sections.tsx';
+import { type Column, Table } from '../../parts/Table.tsx';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
 import { WirePick } from './WireFields.tsx';
 
@@ -15,6 +16,29 @@ interface BranchesProps {
 const mm = (value: number) => formatMiniMm(miniMm(value));
 const span = ([low, high]: readonly [number, number], say = mm) =>
   say(low) === say(high) ? say(low) : `${say(low)} to ${say(high)}`;
+
+type Level = ReturnType<typeof branchLevels>[number];
+
+const COLUMNS: readonly Column<Level>[] = [
+  { id: 'name', title: 'branches', isHead: true, cell: ({ name }) => name },
+  { id: 'count', title: 'how many', holds: 'figures', cell: ({ count }) => count },
+  { id: 'long', title: 'long, mm', holds: 'figures', cell: ({ lengthMm }) => span(lengthMm) },
+  { id: 'wires', title: 'wires in one', holds: 'figures', cell: ({ wires }) => span(wires, String) },
+  { id: 'bundle', title: 'bundle, mm', holds: 'figures', cell: ({ bundleMm }) => mm(bundleMm) },
+  {
+    id: 'across',
+    title: 'thinnest clay, mm',
+    holds: 'figures',
+    canHide: true,
+    cell: ({ acrossMm }) => mm(acrossMm),
+  },
+  {
+    id: 'cover',
+    title: 'clay over it, mm',
+    holds: 'figures',
+    cell: ({ coverMm }) => (coverMm < 0 ? <span className="text-wont">none</span> : mm(coverMm)),
+  },
+];
 
 /** How a tree is wired: folded or not, into the roots, with twigs; and its bundle from the trunk to the tips. */
 export function Branches({ context, bones }: BranchesProps) {
@@ -74,36 +98,14 @@ export function Branches({ context, bones }: BranchesProps) {
         <span className="figure">{mm(sum.heightMm)} mm</span> high
         {sum.twigs > 0 ? `; ${sum.twigs} twigs bound on` : ''}.
       </p>
-      <table className="mt-2 w-full max-w-3xl [&_td]:pl-3 [&_th:not(:first-child)]:pl-3">
-        <thead>
-          <tr className="heading border-b border-ink text-right">
-            <th className="text-left font-semibold">branches</th>
-            <th className="font-semibold">how many</th>
-            <th className="font-semibold">long, mm</th>
-            <th className="font-semibold">wires in one</th>
-            <th className="font-semibold">bundle, mm</th>
-            <th className="font-semibold">thinnest clay, mm</th>
-            <th className="font-semibold">clay over it, mm</th>
-          </tr>
-        </thead>
-        <tbody>
-          {levels.map((level) => (
-            <tr key={level.name} className="border-b border-hair text-right">
-              <th scope="row" className="py-1 text-left font-normal">
-                {level.name}
-              </th>
-              <td className="figure">{level.count}</td>
-              <td className="figure">{span(level.lengthMm)}</td>
-              <td className="figure">{span(level.wires, String)}</td>
-              <td className="figure">{mm(level.bundleMm)}</td>
-              <td className="figure">{mm(level.acrossMm)}</td>
-              <td className={`figure ${level.coverMm < 0 ? 'text-wont' : ''}`}>
-                {level.coverMm < 0 ? 'none' : mm(level.coverMm)}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table
+        className="mt-2 max-w-3xl"
+        label={`Branches of ${part.name}`}
+        rows={levels}
+        columns={COLUMNS}
+        keyOf={({ name }) => name}
+        isWide
+      />
     </Section>
   );
 }

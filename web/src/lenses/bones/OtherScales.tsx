@@ -1,7 +1,8 @@
 import type { PartFacts } from '@every-inch/core/context';
 import type { Scale } from '@every-inch/core/scale';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
-import { useAsk } from '../../spine/hooks.ts';
+import { type Column, Table } from '../../parts/Table.tsx';
+import { type Answered, useAsk } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch } from '../../state/store.ts';
 
 const ratio = (n: number): Scale => ({ kind: 'ratio', ratio: n });
@@ -21,50 +22,56 @@ function sayScale(scale: Scale): string {
   return scale.kind === 'ratio' ? `1:${scale.ratio}` : `${scale.heightMm} mm to the eyes`;
 }
 
+/** The armature at one scale. */
+type AtScale = Answered<'bones.at-scales'>[number];
+
+function TakeScale({ scale }: { readonly scale: Scale }) {
+  const dispatch = useAppDispatch();
+  return (
+    <button
+      type="button"
+      className="press-quiet text-fired"
+      onClick={() => dispatch(editAt('scale of the piece', ['scale'], scale))}
+    >
+      take this scale
+    </button>
+  );
+}
+
+const COLUMNS: readonly Column<AtScale>[] = [
+  { id: 'at', title: 'at', isHead: true, cell: ({ scale }) => sayScale(scale) },
+  { id: 'wire', title: 'wire', cell: ({ wireSays }) => wireSays },
+  {
+    id: 'high',
+    title: 'high, mm',
+    holds: 'figures',
+    cell: ({ heightMm }) => mm(heightMm),
+    sortBy: ({ heightMm }) => heightMm,
+  },
+  { id: 'drill', title: 'drill, mm', holds: 'figures', canHide: true, cell: ({ drillMm }) => mm(drillMm) },
+  {
+    id: 'all',
+    title: 'wire for all, m',
+    holds: 'figures',
+    canHide: true,
+    cell: ({ wireMm }) => (wireMm / 1000).toFixed(2),
+    sortBy: ({ wireMm }) => wireMm,
+  },
+  { id: 'passes', title: 'passes', className: 'text-[13px]', cell: ({ fails }) => fails ?? 'every check' },
+  { id: 'take', title: 'take it', isQuiet: true, cell: ({ scale }) => <TakeScale scale={scale} /> },
+];
+
 /** The same armature at the scales in use, each with the wire advised there. */
 export function OtherScales({ context }: { readonly context: PartFacts }) {
-  const dispatch = useAppDispatch();
   const found = useAsk('bones.at-scales', { part: context.part.id, scales: SCALES }) ?? [];
   return (
-    <div className="relative overflow-x-auto">
-      <table className="mt-2 w-full max-w-4xl [&_td]:pl-3 [&_th:not(:first-child)]:pl-3">
-        <thead>
-          <tr className="heading border-b border-ink text-right">
-            <th className="text-left font-semibold">at</th>
-            <th className="text-left font-semibold">wire</th>
-            <th className="font-semibold">high, mm</th>
-            <th className="font-semibold">drill, mm</th>
-            <th className="font-semibold">wire for all, m</th>
-            <th className="text-left font-semibold">passes</th>
-            <th />
-          </tr>
-        </thead>
-        <tbody>
-          {found.map(({ scale, wireSays, heightMm, drillMm, wireMm, fails }) => {
-            return (
-              <tr key={sayScale(scale)} className="border-b border-hair text-right">
-                <th scope="row" className="py-1 text-left font-normal">
-                  {sayScale(scale)}
-                </th>
-                <td className="text-left">{wireSays}</td>
-                <td className="figure">{mm(heightMm)}</td>
-                <td className="figure">{mm(drillMm)}</td>
-                <td className="figure">{(wireMm / 1000).toFixed(2)}</td>
-                <td className="text-left text-[13px]">{fails ?? 'every check'}</td>
-                <td>
-                  <button
-                    type="button"
-                    className="press-quiet text-fired"
-                    onClick={() => dispatch(editAt('scale of the piece', ['scale'], scale))}
-                  >
-                    take this scale
-                  </button>
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
-    </div>
+    <Table
+      className="mt-2 max-w-4xl"
+      label={`Armature of ${context.part.name} at other scales`}
+      rows={found}
+      columns={COLUMNS}
+      keyOf={({ scale }) => sayScale(scale)}
+      isWide
+    />
   );
 }

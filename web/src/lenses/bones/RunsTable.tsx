@@ -11,8 +11,9 @@ import {
 import type { PartFacts } from '@every-inch/core/context';
 import { newId, type RunChoice } from '@every-inch/core/piece';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
-import { Fragment, useState } from 'react';
+import { useState } from 'react';
 import { LengthField } from '../../parts/LengthField.tsx';
+import { type Column, Table } from '../../parts/Table.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { askOnce } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch } from '../../state/store.ts';
@@ -170,71 +171,80 @@ function goesSay({ isFolded }: Run, start: number, end: number): string {
   return start > 0 ? `${mm(start)} start` : `${mm(end)} end`;
 }
 
-const COLUMNS = [
-  'run',
-  'wire',
-  'along it, mm',
-  'goes in, mm',
-  'bends, from its start',
-  'cut, mm',
-  'how many',
-  '',
-];
-
-function RunRow({
-  context,
-  bones,
-  row,
-  isOpen,
-  onOpen,
-}: RunsProps & { readonly row: Row; readonly isOpen: boolean; readonly onOpen: () => void }) {
-  const [first] = row.runs;
-  if (!first) return null;
-  const wire = cutWire(context, first, bones.wire);
-  const cut = row.runs.flatMap((run) => bones.pieces[bones.runs.indexOf(run)] ?? []);
-  const [start, end] = first.ends.map((one) => endMm(context, one, wire));
-  return (
-    <Fragment>
-      <tr className="border-b border-hair text-right">
-        <th scope="row" className="py-1 text-left font-normal">
-          {row.name}
-        </th>
-        <td className="text-left">
-          {first.wire || first.group === 'twigs' ? (
-            wireSays(wire)
-          ) : (
-            <span className="text-quiet">as the part</span>
-          )}
-        </td>
-        <td className="figure">{span(row.runs.map(({ path }) => pathLength(path)))}</td>
-        <td className="figure">{goesSay(first, start ?? 0, end ?? 0)}</td>
-        <td className="figure text-[12.5px]">{row.runs.length > 1 ? 'see the drawing' : bendsSay(first)}</td>
-        <td className="figure">{span(cut.map(({ lengthMm }) => lengthMm))}</td>
-        <td className="figure">{cut.reduce((sum, { count }) => sum + count, 0)}</td>
-        <td>
-          {row.runs.length === 1 && (
-            <button
-              type="button"
-              className="press-quiet"
-              aria-expanded={isOpen}
-              aria-label={`Change the wire “${row.name}”`}
-              onClick={onOpen}
-            >
-              {isOpen ? 'done' : 'change'}
-            </button>
-          )}
-        </td>
-      </tr>
-      {isOpen && row.runs.length === 1 && (
-        <tr>
-          <td colSpan={COLUMNS.length} className="!pl-0">
-            <RunFields context={context} bones={bones} run={first} />
-          </td>
-        </tr>
-      )}
-    </Fragment>
-  );
+/** A row with what of it is worked out. */
+interface Shown extends Row {
+  readonly first: Run;
+  readonly cut: BonesFacts['pieces'];
+  readonly context: PartFacts;
+  readonly bones: BonesFacts;
 }
+
+function longest(values: readonly number[]): number {
+  return Math.max(0, ...values);
+}
+
+function GoesIn({ first, context, bones }: Shown) {
+  const wire = cutWire(context, first, bones.wire);
+  const [start, end] = first.ends.map((one) => endMm(context, one, wire));
+  return goesSay(first, start ?? 0, end ?? 0);
+}
+
+const COLUMNS: readonly Column<Shown>[] = [
+  {
+    id: 'run',
+    title: 'run',
+    isHead: true,
+    className: 'min-w-24',
+    cell: ({ name }) => name,
+    sortBy: ({ name }) => name,
+  },
+  {
+    id: 'wire',
+    title: 'wire',
+    className: 'min-w-24',
+    cell: ({ first, context, bones }) =>
+      first.wire || first.group === 'twigs' ? (
+        wireSays(cutWire(context, first, bones.wire))
+      ) : (
+        <span className="text-quiet">as the part</span>
+      ),
+  },
+  {
+    id: 'along',
+    title: 'along it, mm',
+    holds: 'figures',
+    cell: ({ runs }) => span(runs.map(({ path }) => pathLength(path))),
+    sortBy: ({ runs }) => longest(runs.map(({ path }) => pathLength(path))),
+  },
+  {
+    id: 'in',
+    title: 'goes in, mm',
+    holds: 'figures',
+    className: 'min-w-20',
+    cell: (row) => <GoesIn {...row} />,
+  },
+  {
+    id: 'bends',
+    title: 'bends, from its start',
+    holds: 'figures',
+    canHide: true,
+    className: 'text-[12.5px]',
+    cell: ({ runs, first }) => (runs.length > 1 ? 'see the drawing' : bendsSay(first)),
+  },
+  {
+    id: 'cut',
+    title: 'cut, mm',
+    holds: 'figures',
+    cell: ({ cut }) => span(cut.map(({ lengthMm }) => lengthMm)),
+    sortBy: ({ cut }) => longest(cut.map(({ lengthMm }) => lengthMm)),
+  },
+  {
+    id: 'many',
+    title: 'how many',
+    holds: 'figures',
+    cell: ({ cut }) => cut.reduce((sum, { count }) => sum + count, 0),
+  },
+];
 
 /** The wires of a part; each can be changed or left out, and others put in. */
 export function RunsTable({ context, bones }: RunsProps) {
@@ -248,31 +258,43 @@ export function RunsTable({ context, bones }: RunsProps) {
     if (run) put([...part.runs, run], 'a wire drawn in');
     setOpen(null);
   };
+  const shown = rows.flatMap((row): Shown[] => {
+    const [first] = row.runs;
+    const cut = row.runs.flatMap((run) => bones.pieces[bones.runs.indexOf(run)] ?? []);
+    return first ? [{ ...row, first, cut, context, bones }] : [];
+  });
+  const columns: readonly Column<Shown>[] = [
+    ...COLUMNS,
+    {
+      id: 'change',
+      title: 'change',
+      isQuiet: true,
+      cell: ({ key, name, runs }) =>
+        runs.length === 1 && (
+          <button
+            type="button"
+            className="press-quiet"
+            aria-expanded={open === key}
+            aria-label={`Change the wire “${name}”`}
+            onClick={() => setOpen(open === key ? null : key)}
+          >
+            {open === key ? 'done' : 'change'}
+          </button>
+        ),
+    },
+  ];
   return (
-    <div className="relative mt-3 overflow-x-auto">
-      <table className="w-full [&_td]:pl-3 [&_th:not(:first-child)]:pl-3">
-        <thead>
-          <tr className="heading border-b border-ink text-right">
-            {COLUMNS.map((title, i) => (
-              <th key={title} className={`font-semibold ${i < 2 ? 'text-left' : ''}`}>
-                {title}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((row) => (
-            <RunRow
-              key={row.key}
-              context={context}
-              bones={bones}
-              row={row}
-              isOpen={open === row.key}
-              onOpen={() => setOpen(open === row.key ? null : row.key)}
-            />
-          ))}
-        </tbody>
-      </table>
+    <div className="mt-3">
+      <Table
+        label={`Wires of ${part.name}`}
+        rows={shown}
+        columns={columns}
+        keyOf={({ key }) => key}
+        below={({ key, runs, first }) =>
+          open === key && runs.length === 1 && <RunFields context={context} bones={bones} run={first} />
+        }
+        isWide
+      />
       <p className="mt-1 flex flex-wrap gap-x-4">
         <button type="button" className="press-quiet text-fired" onClick={() => void add()}>
           + A straight wire, to be bent

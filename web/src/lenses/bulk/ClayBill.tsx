@@ -1,8 +1,9 @@
-import { BILL_BY, type BillBy, type BilledPart, clayBill } from '@every-inch/core/bulk';
+import { BILL_BY, type BillBy, type BilledPart, type BillRow, clayBill } from '@every-inch/core/bulk';
 import { useMemo, useState } from 'react';
 import { Bar, BarChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import { Choice } from '../../parts/Choice.tsx';
 import { Section } from '../../parts/Sections.tsx';
+import { type Column, Table } from '../../parts/Table.tsx';
 import { useAllFacts, useToldOfAll } from '../../spine/hooks.ts';
 import { useOpenPiece } from '../../state/store.ts';
 
@@ -33,6 +34,26 @@ export default function ClayBill() {
   }, [bulk, contexts, by]);
   const used = piece.clays.filter(({ id }) => rows.some(({ grams }) => (grams.get(id) ?? 0) > 0));
   if (rows.length === 0) return null;
+  const columns: Column<BillRow>[] = [
+    { id: 'name', title: SAYS[by], isHead: true, cell: ({ name }) => name, sortBy: ({ name }) => name },
+    ...used.map(
+      ({ id, name }): Column<BillRow> => ({
+        id,
+        title: name,
+        holds: 'figures',
+        canHide: true,
+        cell: ({ grams }) => (grams.has(id) ? (grams.get(id) ?? 0).toFixed(1) : '–'),
+        sortBy: ({ grams }) => grams.get(id) ?? 0,
+      }),
+    ),
+    {
+      id: 'all',
+      title: 'all',
+      holds: 'figures',
+      cell: ({ totalG }) => totalG.toFixed(1),
+      sortBy: ({ totalG }) => totalG,
+    },
+  ];
   const shown = [...rows].sort((a, b) => (by === 'pass' ? 0 : b.totalG - a.totalG)).slice(0, MOST_BARS);
   const data = shown.map(({ name, grams }) => ({
     name,
@@ -96,36 +117,7 @@ export default function ClayBill() {
       )}
       <details>
         <summary className="cursor-pointer text-[13px] text-quiet">As a table</summary>
-        <div className="relative max-h-72 overflow-auto">
-          <table className="w-full text-[13px]">
-            <thead>
-              <tr className="heading border-b border-ink text-right">
-                <th className="py-1 text-left font-semibold">{SAYS[by]}</th>
-                {used.map(({ id, name }) => (
-                  <th key={id} className="px-2 font-semibold">
-                    {name}
-                  </th>
-                ))}
-                <th className="px-2 font-semibold">all</th>
-              </tr>
-            </thead>
-            <tbody>
-              {rows.map(({ name, grams, totalG }) => (
-                <tr key={name} className="border-b border-hair">
-                  <th scope="row" className="py-0.5 text-left font-normal">
-                    {name}
-                  </th>
-                  {used.map(({ id }) => (
-                    <td key={id} className="figure px-2 text-right">
-                      {grams.has(id) ? (grams.get(id) ?? 0).toFixed(1) : '–'}
-                    </td>
-                  ))}
-                  <td className="figure px-2 text-right">{totalG.toFixed(1)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
+        <Table label={`Clay by ${SAYS[by]}`} rows={rows} columns={columns} keyOf={({ name }) => name} />
       </details>
     </Section>
   );

@@ -14,6 +14,7 @@ import { celsius, fromFahrenheit, toFahrenheit } from '@every-inch/core/units';
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { Section } from '../../parts/Sections.tsx';
+import { type Column, Table } from '../../parts/Table.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { Working } from '../../parts/Working.tsx';
 import { useFigure, useFind } from '../../spine/hooks.ts';
@@ -161,44 +162,59 @@ function ClayEditor({ clay }: { readonly clay: Clay }) {
   );
 }
 
-function ClayRow({ clay }: { readonly clay: Clay }) {
-  const piece = useOpenPiece();
-  const mass = useFigure(null, `bulk.mass.${clay.id}`);
-  const packs = useFigure(null, `bulk.packs.${clay.id}`);
-  const left = useFigure(null, `bulk.left.${clay.id}`);
-  const cost = useFigure(null, `bulk.cost.${clay.id}`);
+function ClayName({ clay }: { readonly clay: Clay }) {
   return (
-    <tr className="border-b border-hair align-top">
-      <th scope="row" className="py-1 text-left font-normal">
-        <details>
-          <summary className="flex cursor-pointer items-center gap-2">
-            <span
-              aria-hidden
-              className="inline-block size-3.5 shrink-0 border border-ink"
-              style={{ background: clay.colour }}
-            />
-            {clay.name}
-          </summary>
-          <ClayEditor clay={clay} />
-        </details>
-      </th>
-      {[mass, packs, left, cost].map((figure, i) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: the four columns have a fixed place
-        <td key={i} className="figure whitespace-nowrap px-1 py-1 text-right">
-          {figure ? (
-            <span className="inline-flex items-center">
-              {formatQuantity(figure.quantity)}
-              {figure.quantity.unit === 'money' && ` ${piece.brief.currency}`}
-              <Working figure={figure} />
-            </span>
-          ) : (
-            <span className="text-quiet">–</span>
-          )}
-        </td>
-      ))}
-    </tr>
+    <details>
+      <summary className="flex cursor-pointer items-center gap-2 py-1">
+        <span
+          aria-hidden
+          className="inline-block size-3.5 shrink-0 border border-ink"
+          style={{ background: clay.colour }}
+        />
+        {clay.name}
+      </summary>
+      <ClayEditor clay={clay} />
+    </details>
   );
 }
+
+interface AmountProps {
+  readonly clay: Clay;
+  readonly of: 'mass' | 'packs' | 'left' | 'cost';
+}
+
+function Amount({ clay, of }: AmountProps) {
+  const { currency } = useOpenPiece().brief;
+  const figure = useFigure(null, `bulk.${of}.${clay.id}`);
+  if (!figure) return <span className="text-quiet">–</span>;
+  return (
+    <span className="inline-flex items-center whitespace-nowrap">
+      {formatQuantity(figure.quantity)}
+      {figure.quantity.unit === 'money' && ` ${currency}`}
+      <Working figure={figure} />
+    </span>
+  );
+}
+
+const AMOUNTS = [
+  ['mass', 'to take'],
+  ['packs', 'packs'],
+  ['left', 'left over'],
+  ['cost', 'cost'],
+] as const;
+
+const COLUMNS: readonly Column<Clay>[] = [
+  { id: 'clay', title: 'clay', isHead: true, cell: (clay) => <ClayName clay={clay} /> },
+  ...AMOUNTS.map(
+    ([of, title]): Column<Clay> => ({
+      id: of,
+      title,
+      holds: 'figures',
+      className: 'py-1 align-top',
+      cell: (clay) => <Amount clay={clay} of={of} />,
+    }),
+  ),
+];
 
 /** All clay as one bar, by colour. */
 function ClayBar() {
@@ -235,24 +251,13 @@ export function ClayTable() {
   return (
     <Section id="clays" title="Clay, all parts" edits={['clays']}>
       <ClayBar />
-      <div className="relative overflow-x-auto">
-        <table className="mt-1 w-full min-w-[520px]">
-          <thead>
-            <tr className="heading border-b border-ink text-right">
-              <th className="py-1 text-left font-semibold">clay</th>
-              <th className="px-2 font-semibold">to take</th>
-              <th className="px-2 font-semibold">packs</th>
-              <th className="px-2 font-semibold">left over</th>
-              <th className="px-2 font-semibold">cost</th>
-            </tr>
-          </thead>
-          <tbody>
-            {piece.clays.map((clay) => (
-              <ClayRow key={clay.id} clay={clay} />
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <Table
+        className="mt-1"
+        label="Clays of the piece"
+        rows={piece.clays}
+        columns={COLUMNS}
+        keyOf={({ id }) => id}
+      />
       <button
         type="button"
         className="press-quiet mt-1 text-fired"

@@ -10,6 +10,7 @@ import {
 import { useState } from 'react';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { Section } from '../../parts/Sections.tsx';
+import { type Column, Table } from '../../parts/Table.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { useTold } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch } from '../../state/store.ts';
@@ -92,15 +93,12 @@ function Zones({ zones, onZones }: ZonesProps) {
   );
 }
 
-interface RowProps {
+/** One region, with what is settled about it. */
+interface Settled {
   readonly row: RegionRow;
   readonly choice: RegionChoice;
-  readonly hasCore: boolean;
   readonly isThin: boolean;
-  readonly usualSkin: string;
-  readonly isOpen: boolean;
-  readonly onOpen: () => void;
-  readonly onChange: (change: Change, label: string) => void;
+  readonly change: (change: Change, label: string) => void;
 }
 
 function zonesSay(count: number): string {
@@ -108,136 +106,153 @@ function zonesSay(count: number): string {
   return count === 1 ? '1 colour zone' : `${count} colour zones`;
 }
 
-function Cells({ row, choice, hasCore, isThin, usualSkin, isOpen, onOpen, onChange }: RowProps) {
-  const { region } = row;
+function Core({ row, choice, isThin, change }: Settled) {
   return (
-    <tr className="align-top">
-      <th scope="row" className="py-1 pr-2 text-left font-normal">
-        {region}
-        <button
-          type="button"
-          aria-expanded={isOpen}
-          className="block text-[12.5px] text-quiet underline underline-offset-2"
-          onClick={onOpen}
-        >
-          {zonesSay(choice.zones.length)}
-        </button>
-      </th>
-      {hasCore && (
-        <td className="whitespace-nowrap px-2 py-1">
-          <label className="flex items-center gap-1.5">
-            <input
-              type="checkbox"
-              checked={choice.cored}
-              onChange={() => onChange({ cored: !choice.cored }, 'core')}
-              aria-label={`Core in the ${region}`}
-            />
-            <span className="figure">
-              {row.coreMm3 > 0 && !isThin ? `${(row.coreMm3 / 1000).toFixed(2)} cm³` : '–'}
-            </span>
-          </label>
-          {choice.cored && isThin && <span className="text-[12.5px] text-quiet">too thin for one</span>}
-        </td>
-      )}
-      {hasCore && (
-        <td className="px-2 py-1">
-          <NumberField
-            {...typedLimits(LIMITS.regionChoice.skinMm)}
-            hideLabel
-            label={`Skin of the ${region}`}
-            value={choice.skinMm}
-            placeholder={usualSkin}
-            after="mm"
-            className="w-14"
-            onNumber={(skinMm) => onChange({ skinMm }, 'skin')}
-            onEmpty={() => onChange({ skinMm: null }, 'skin')}
-          />
-        </td>
-      )}
-      <td className="figure whitespace-nowrap px-2 py-1 text-right">{(row.clayMm3 / 1000).toFixed(2)} cm³</td>
-      <td className="figure whitespace-nowrap px-2 py-1 text-right">{row.grams.toFixed(1)} g</td>
-      <td className="px-2 py-1">
-        <Mix
-          hideLabel
-          label={`Clay of the ${region}`}
-          className="max-w-36"
-          mix={choice.mix}
-          without="as the part"
-          onMix={(mix) => onChange({ mix }, 'clay')}
+    <>
+      <label className="inline-flex items-center gap-1.5 whitespace-nowrap">
+        <input
+          type="checkbox"
+          checked={choice.cored}
+          onChange={() => change({ cored: !choice.cored }, 'core')}
+          aria-label={`Core in the ${row.region}`}
         />
-      </td>
-      <td className="px-2 py-1">
-        <NumberField
-          {...typedLimits(LIMITS.regionChoice.pass)}
-          hideLabel
-          label={`Pass of the ${region}`}
-          value={choice.pass}
-          className="w-12"
-          onNumber={(pass) => onChange({ pass }, 'pass')}
-        />
-      </td>
-    </tr>
+        <span className="figure">
+          {row.coreMm3 > 0 && !isThin ? `${(row.coreMm3 / 1000).toFixed(2)} cm³` : '–'}
+        </span>
+      </label>
+      {choice.cored && isThin && <span className="block text-[12.5px] text-quiet">too thin for one</span>}
+    </>
   );
 }
 
-/** One region, and under it its colour zones when they are opened. */
-function Region(props: Omit<RowProps, 'isOpen' | 'onOpen'>) {
-  const { choice, hasCore, onChange } = props;
-  const [isOpen, setIsOpen] = useState(choice.zones.length > 0);
-  return (
-    <tbody className="border-b border-hair">
-      <Cells {...props} isOpen={isOpen} onOpen={() => setIsOpen(!isOpen)} />
-      {isOpen && (
-        <tr>
-          <td colSpan={hasCore ? 7 : 5} className="pb-2">
-            <Zones zones={choice.zones} onZones={(zones) => onChange({ zones }, 'zones')} />
-          </td>
-        </tr>
-      )}
-    </tbody>
-  );
+function coreColumns(usualSkin: string): readonly Column<Settled>[] {
+  return [
+    { id: 'core', title: 'core', cell: (one) => <Core {...one} /> },
+    {
+      id: 'skin',
+      title: 'skin',
+      cell: ({ row: { region }, choice, change }) => (
+        <NumberField
+          {...typedLimits(LIMITS.regionChoice.skinMm)}
+          hideLabel
+          label={`Skin of the ${region}`}
+          value={choice.skinMm}
+          placeholder={usualSkin}
+          after="mm"
+          className="w-14"
+          onNumber={(skinMm) => change({ skinMm }, 'skin')}
+          onEmpty={() => change({ skinMm: null }, 'skin')}
+        />
+      ),
+    },
+  ];
 }
+
+const CLAY_COLUMNS: readonly Column<Settled>[] = [
+  {
+    id: 'clay',
+    title: 'clay',
+    holds: 'figures',
+    canHide: true,
+    cell: ({ row }) => `${(row.clayMm3 / 1000).toFixed(2)} cm³`,
+    sortBy: ({ row }) => row.clayMm3,
+  },
+  {
+    id: 'weighs',
+    title: 'weighs',
+    holds: 'figures',
+    cell: ({ row }) => `${row.grams.toFixed(1)} g`,
+    sortBy: ({ row }) => row.grams,
+  },
+  {
+    id: 'of',
+    title: 'of',
+    cell: ({ row: { region }, choice, change }) => (
+      <Mix
+        hideLabel
+        label={`Clay of the ${region}`}
+        className="max-w-36"
+        mix={choice.mix}
+        without="as the part"
+        onMix={(mix) => change({ mix }, 'clay')}
+      />
+    ),
+  },
+  {
+    id: 'pass',
+    title: 'pass',
+    cell: ({ row: { region }, choice, change }) => (
+      <NumberField
+        {...typedLimits(LIMITS.regionChoice.pass)}
+        hideLabel
+        label={`Pass of the ${region}`}
+        value={choice.pass}
+        className="w-12"
+        onNumber={(pass) => change({ pass }, 'pass')}
+      />
+    ),
+    sortBy: ({ choice }) => choice.pass,
+  },
+];
 
 /** The regions of a part: what is inside each, its skin, its clay and the pass it is made in. */
 export function Regions({ context }: { readonly context: PartFacts }) {
   const own = useTold('bulk.part', context.part.id);
   const change = useRegionEdit(context);
+  const [opened, setOpened] = useState<Readonly<Record<string, boolean>>>({});
   if (!own) return null;
-  const rows = regionRows({ context, bulk: own });
   const { part } = context;
+  const rows = regionRows({ context, bulk: own }).map(
+    (row): Settled => ({
+      row,
+      choice: part.regions.find(({ region }) => region === row.region) ?? {
+        ...DEFAULT_REGION,
+        region: row.region,
+      },
+      isThin: own.core?.without.includes(row.region) ?? false,
+      change: (to, label) => change(row.region, to, label),
+    }),
+  );
+  const isOpen = ({ row, choice }: Settled) => opened[row.region] ?? choice.zones.length > 0;
+  const columns: readonly Column<Settled>[] = [
+    {
+      id: 'region',
+      title: 'region',
+      isHead: true,
+      className: 'py-1 align-top',
+      cell: (one) => (
+        <>
+          {one.row.region}
+          <button
+            type="button"
+            aria-expanded={isOpen(one)}
+            className="block text-[12.5px] text-quiet underline underline-offset-2"
+            onClick={() => setOpened({ ...opened, [one.row.region]: !isOpen(one) })}
+          >
+            {zonesSay(one.choice.zones.length)}
+          </button>
+        </>
+      ),
+      sortBy: ({ row }) => row.region,
+    },
+    ...(own.core ? coreColumns(part.core.skinMm === null ? 'usual' : String(part.core.skinMm)) : []),
+    ...CLAY_COLUMNS,
+  ];
   return (
     <Section id="regions" title="Regions" says={`Regions of one ${part.name}`} edits={['parts.*.regions']}>
-      <div className="relative overflow-x-auto">
-        <table className="mt-1 w-full min-w-[560px]">
-          <thead className="sticky top-0 z-10 bg-bench">
-            <tr className="heading border-b border-ink text-left">
-              <th className="py-1 font-semibold">region</th>
-              {own.core && <th className="px-2 font-semibold">core</th>}
-              {own.core && <th className="px-2 font-semibold">skin</th>}
-              <th className="px-2 text-right font-semibold">clay</th>
-              <th className="px-2 text-right font-semibold">weighs</th>
-              <th className="px-2 font-semibold">of</th>
-              <th className="px-2 font-semibold">pass</th>
-            </tr>
-          </thead>
-          {rows.map((row) => (
-            <Region
-              key={row.region}
-              row={row}
-              choice={
-                part.regions.find(({ region }) => region === row.region) ?? {
-                  ...DEFAULT_REGION,
-                  region: row.region,
-                }
-              }
-              hasCore={own.core !== null}
-              isThin={own.core?.without.includes(row.region) ?? false}
-              usualSkin={part.core.skinMm === null ? 'usual' : String(part.core.skinMm)}
-              onChange={(to, label) => change(row.region, to, label)}
-            />
-          ))}
-        </table>
-      </div>
+      <Table
+        className="mt-1"
+        label={`Regions of ${part.name}`}
+        rows={rows}
+        columns={columns}
+        keyOf={({ row }) => row.region}
+        below={(one) =>
+          isOpen(one) && (
+            <Zones zones={one.choice.zones} onZones={(zones) => one.change({ zones }, 'zones')} />
+          )
+        }
+        isWide
+      />
     </Section>
   );
 }

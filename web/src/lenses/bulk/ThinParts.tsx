@@ -1,9 +1,49 @@
+import type { ThinLimb } from '@every-inch/core/bulk';
 import type { PartFacts } from '@every-inch/core/context';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { Section } from '../../parts/Sections.tsx';
+import { type Column, Table } from '../../parts/Table.tsx';
 import { useTold } from '../../spine/hooks.ts';
 
 const mm = (value: number) => formatMiniMm(miniMm(value));
+
+const COLUMNS: readonly Column<ThinLimb>[] = [
+  {
+    id: 'length',
+    title: 'length',
+    isHead: true,
+    cell: ({ region }) => region,
+    sortBy: ({ region }) => region,
+  },
+  {
+    id: 'long',
+    title: 'long',
+    holds: 'figures',
+    cell: ({ lengthMm }) => `${mm(lengthMm)} mm`,
+    sortBy: ({ lengthMm }) => lengthMm,
+  },
+  {
+    id: 'thin',
+    title: 'thin',
+    holds: 'figures',
+    cell: ({ thickMm }) => `${mm(thickMm)} mm`,
+    sortBy: ({ thickMm }) => thickMm,
+  },
+  {
+    id: 'breaks',
+    title: 'clay breaks at',
+    holds: 'figures',
+    cell: ({ bearsN }) => `${bearsN.toFixed(bearsN < 10 ? 1 : 0)} N`,
+    sortBy: ({ bearsN }) => bearsN,
+  },
+  {
+    id: 'borne',
+    title: 'borne by',
+    className: 'text-quiet',
+    cell: ({ wired }) => (wired ? 'wire' : 'clay alone'),
+    sortBy: ({ wired }) => (wired ? 'wire' : 'clay alone'),
+  },
+];
 
 /** Slender lengths of a part, the weakest first, with what breaks each at its tip. */
 export function ThinParts({ context }: { readonly context: PartFacts }) {
@@ -11,30 +51,12 @@ export function ThinParts({ context }: { readonly context: PartFacts }) {
   if (limbs.length === 0) return null;
   return (
     <Section id="thin" title="Thin parts" says="Thin and protruding" className="max-w-2xl">
-      <table className="mt-1 w-full">
-        <thead>
-          <tr className="heading border-b border-ink text-right">
-            <th className="py-1 text-left font-semibold">length</th>
-            <th className="px-2 font-semibold">long</th>
-            <th className="px-2 font-semibold">thin</th>
-            <th className="px-2 font-semibold">clay breaks at</th>
-            <th className="px-2 text-left font-semibold">borne by</th>
-          </tr>
-        </thead>
-        <tbody>
-          {limbs.map(({ region, lengthMm, thickMm, bearsN, wired }) => (
-            <tr key={region} className="border-b border-hair">
-              <th scope="row" className="py-1 text-left font-normal">
-                {region}
-              </th>
-              <td className="figure px-2 text-right">{mm(lengthMm)} mm</td>
-              <td className="figure px-2 text-right">{mm(thickMm)} mm</td>
-              <td className="figure px-2 text-right">{bearsN.toFixed(bearsN < 10 ? 1 : 0)} N</td>
-              <td className="px-2 text-quiet">{wired ? 'wire' : 'clay alone'}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table
+        label={`Thin lengths of ${context.part.name}`}
+        rows={limbs}
+        columns={COLUMNS}
+        keyOf={({ region }) => region}
+      />
     </Section>
   );
 }

@@ -8,6 +8,7 @@ import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { useLifeFormat } from '../../parts/lengths.ts';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { type Column, Table } from '../../parts/Table.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
 import { FormPoints } from './PointTable.tsx';
@@ -24,73 +25,10 @@ const TURNS = [
   ['leanDeg', 'leaned'],
 ] as const;
 
-interface PieceRowProps {
+/** A piece at its place among the others. */
+interface Placed {
   readonly piece: BuiltPiece;
-  readonly isOpen: boolean;
-  readonly isOnly: boolean;
-  readonly onOpen: () => void;
-  readonly onPiece: (piece: BuiltPiece) => void;
-  readonly onCopy: () => void;
-  readonly onRemove: () => void;
-}
-
-/** One piece: where it goes and how it is turned. */
-function PieceRow({ piece, isOpen, isOnly, onOpen, onPiece, onCopy, onRemove }: PieceRowProps) {
-  const format = useLifeFormat();
-  return (
-    <tr className={isOpen ? 'bg-panel' : ''}>
-      <td className="max-w-40 pr-2">
-        <button
-          type="button"
-          className="press-quiet block w-full truncate text-left text-fired"
-          aria-expanded={isOpen}
-          title={piece.name}
-          onClick={onOpen}
-        >
-          {piece.name}
-          {piece.cut && <span className="text-quiet"> (cut away)</span>}
-        </button>
-      </td>
-      {PLACES.map(([field, says]) => (
-        <td key={field}>
-          <LengthField
-            hideLabel
-            label={`${piece.name}, ${says}`}
-            shown={format(realMm(piece[field]))}
-            unit="mm"
-            sign="any"
-            className="w-22"
-            onLength={(mm) => onPiece({ ...piece, [field]: mm })}
-          />
-        </td>
-      ))}
-      {TURNS.map(([field, says]) => (
-        <td key={field}>
-          <NumberField
-            hideLabel
-            label={`${piece.name}, ${says}, degrees`}
-            value={piece[field]}
-            min={-360}
-            max={360}
-            className="w-14"
-            after="°"
-            onNumber={(degrees) => onPiece({ ...piece, [field]: degrees })}
-          />
-        </td>
-      ))}
-      <td className="whitespace-nowrap">
-        <button
-          type="button"
-          className="size-7 text-quiet hover:text-ink"
-          aria-label={`Duplicate ${piece.name}`}
-          onClick={onCopy}
-        >
-          <Copy className="mx-auto size-3.5" />
-        </button>
-        <BinButton label={`Take out ${piece.name}`} disabled={isOnly} onPress={onRemove} />
-      </td>
-    </tr>
-  );
+  readonly at: number;
 }
 
 interface PieceFormProps {
@@ -156,6 +94,7 @@ interface BuiltPiecesProps {
 
 /** What a built-up thing is made of: every piece with its place, its turn and its own form. */
 export function BuiltPieces({ part, form: { pieces } }: BuiltPiecesProps) {
+  const format = useLifeFormat();
   const set = usePartEdit(part);
   const [open, setOpen] = useState<number | null>(null);
   const put = (next: readonly BuiltPiece[], label: string) => set('form.pieces', next, label);
@@ -165,52 +104,111 @@ export function BuiltPieces({ part, form: { pieces } }: BuiltPiecesProps) {
       piece.name,
     );
   const shown = open === null ? undefined : pieces[open];
+  const copy = ({ piece, at }: Placed): void => {
+    put([...pieces.slice(0, at + 1), piece, ...pieces.slice(at + 1)], `another ${piece.name}`);
+    setOpen(at + 1);
+  };
+  const takeOut = ({ piece, at }: Placed): void => {
+    put(
+      pieces.filter((_, j) => j !== at),
+      `taking out ${piece.name}`,
+    );
+    setOpen(null);
+  };
+  const columns: Column<Placed>[] = [
+    {
+      id: 'piece',
+      title: 'piece',
+      className: 'max-w-40',
+      cell: ({ piece, at }) => (
+        <button
+          type="button"
+          className="press-quiet block w-full truncate text-left text-fired"
+          aria-expanded={open === at}
+          title={piece.name}
+          onClick={() => setOpen(open === at ? null : at)}
+        >
+          {piece.name}
+          {piece.cut && <span className="text-quiet"> (cut away)</span>}
+        </button>
+      ),
+    },
+    ...PLACES.map(
+      ([field, says]): Column<Placed> => ({
+        id: field,
+        title: says,
+        holds: 'figures',
+        cell: ({ piece, at }) => (
+          <LengthField
+            hideLabel
+            label={`${piece.name}, ${says}`}
+            shown={format(realMm(piece[field]))}
+            unit="mm"
+            sign="any"
+            className="w-22"
+            onLength={(mm) => change(at)({ ...piece, [field]: mm })}
+          />
+        ),
+      }),
+    ),
+    ...TURNS.map(
+      ([field, says]): Column<Placed> => ({
+        id: field,
+        title: says,
+        holds: 'figures',
+        canHide: true,
+        cell: ({ piece, at }) => (
+          <NumberField
+            hideLabel
+            label={`${piece.name}, ${says}, degrees`}
+            value={piece[field]}
+            min={-360}
+            max={360}
+            className="w-14"
+            after="°"
+            onNumber={(degrees) => change(at)({ ...piece, [field]: degrees })}
+          />
+        ),
+      }),
+    ),
+    {
+      id: 'change',
+      title: 'change',
+      isQuiet: true,
+      className: 'whitespace-nowrap',
+      cell: (placed) => (
+        <>
+          <button
+            type="button"
+            className="size-7 text-quiet hover:text-ink"
+            aria-label={`Duplicate ${placed.piece.name}`}
+            onClick={() => copy(placed)}
+          >
+            <Copy className="mx-auto size-3.5" />
+          </button>
+          <BinButton
+            label={`Take out ${placed.piece.name}`}
+            disabled={pieces.length === 1}
+            onPress={() => takeOut(placed)}
+          />
+        </>
+      ),
+    },
+  ];
   return (
     <section className="mt-3" aria-label="Pieces it is built up from">
       <h3 className="heading">
         Built up from {pieces.length} pieces; the middle of each one’s foot, in life
       </h3>
-      <div className="relative overflow-x-auto">
-        <table className="mt-1">
-          <thead>
-            <tr className="heading text-right">
-              <th className="text-left font-semibold">piece</th>
-              {[...PLACES, ...TURNS].map(([field, says]) => (
-                <th key={field} className="pr-1 font-semibold">
-                  {says}
-                </th>
-              ))}
-              <th>
-                <span className="sr-only">change</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {pieces.map((piece, i) => (
-              <PieceRow
-                // biome-ignore lint/suspicious/noArrayIndexKey: pieces are known by their place alone, names may repeat
-                key={i}
-                piece={piece}
-                isOpen={open === i}
-                isOnly={pieces.length === 1}
-                onOpen={() => setOpen(open === i ? null : i)}
-                onPiece={change(i)}
-                onCopy={() => {
-                  put([...pieces.slice(0, i + 1), piece, ...pieces.slice(i + 1)], `another ${piece.name}`);
-                  setOpen(i + 1);
-                }}
-                onRemove={() => {
-                  put(
-                    pieces.filter((_, j) => j !== i),
-                    `taking out ${piece.name}`,
-                  );
-                  setOpen(null);
-                }}
-              />
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <Table
+        className="mt-1"
+        label="Pieces it is built up from"
+        rows={pieces.map((piece, at) => ({ piece, at }))}
+        columns={columns}
+        keyOf={({ at }) => String(at)}
+        rowClass={({ at }) => (open === at ? 'bg-panel' : '')}
+        isWide
+      />
       {shown && open !== null && <PieceForm key={open} piece={shown} onPiece={change(open)} />}
       <div className="mt-1 flex flex-wrap gap-x-3">
         {PLAIN_KINDS.map(([kind, says]) => (

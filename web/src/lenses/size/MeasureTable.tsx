@@ -8,6 +8,7 @@ import { Lock } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { inches, useLifeFormat } from '../../parts/lengths.ts';
+import { type Column, Table } from '../../parts/Table.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
 import { useFigure } from '../../spine/hooks.ts';
@@ -88,74 +89,79 @@ function Allowed({ context, measure }: RowProps) {
   );
 }
 
-function Lengths({ context, measure }: RowProps) {
+/** Takes a length of a measure in life, mm; null where the form does not have it as a field of its own. */
+function useLengthEdit({ context: { part }, measure }: RowProps) {
   const dispatch = useAppDispatch();
-  const format = useLifeFormat();
-  const { part, shrink } = context;
-  const isLife = part.sized === 'life';
   const field = measure.field ?? (measure.lock ? `locked.${measure.lock}` : null);
-  const mini = miniMm(measure.lengthMm / shrink);
-  const life = format(realMm(measure.lengthMm));
-  const set = (lengthMm: number) => {
-    if (field !== null)
-      dispatch(
+  if (field === null) return null;
+  return {
+    field,
+    sign: field === 'topMm' ? ('nonNegative' as const) : ('positive' as const),
+    set: (lengthMm: number) =>
+      void dispatch(
         editAt(
           `${measure.title} of ${part.name}`,
           ['parts', part.id, 'form'],
           withMeasure(part.form, field, lengthMm),
         ),
-      );
+      ),
   };
-  if (field === null)
-    return (
-      <>
-        <td className="figure px-2 text-right">{life}</td>
-        <td className="figure px-2 text-right">{formatMiniMm(mini)}</td>
-        <td className="figure whitespace-nowrap px-2 text-right">{inches(mini)}</td>
-      </>
-    );
-  const sign = field === 'topMm' ? 'nonNegative' : 'positive';
+}
+
+function InLife({ context, measure }: RowProps) {
+  const format = useLifeFormat();
+  const edit = useLengthEdit({ context, measure });
+  const { part } = context;
+  const life = format(realMm(measure.lengthMm));
+  if (!edit) return life;
+  if (part.sized !== 'life') return <span className="text-quiet">–</span>;
   return (
-    <>
-      <td className="text-right">
-        {isLife ? (
-          <LengthField
-            hideLabel
-            label={`${measure.title}, in life`}
-            entry={['parts', part.id, 'form', field]}
-            shown={life}
-            unit="mm"
-            sign={sign}
-            className="w-20"
-            onLength={set}
-          />
-        ) : (
-          <span className="text-quiet">–</span>
-        )}
-      </td>
-      <td className="text-right">
-        <LengthField
-          hideLabel
-          label={`${measure.title}, miniature`}
-          shown={formatMiniMm(mini)}
-          unit="mm"
-          sign={sign}
-          className="w-16"
-          onLength={(mm) => set(mm * shrink)}
-        />
-      </td>
-      <td className="text-right">
-        <LengthField
-          hideLabel
-          label={`${measure.title}, in inches`}
-          shown={inches(mini)}
-          unit="in"
-          sign={sign}
-          className="w-[4.6rem]"
-          onLength={(mm) => set(mm * shrink)}
-        />
-      </td>
-    </>
+    <LengthField
+      hideLabel
+      label={`${measure.title}, in life`}
+      entry={['parts', part.id, 'form', edit.field]}
+      shown={life}
+      unit="mm"
+      sign={edit.sign}
+      className="w-20"
+      onLength={edit.set}
+    />
+  );
+}
+
+function InMiniature({ context, measure }: RowProps) {
+  const edit = useLengthEdit({ context, measure });
+  const { shrink } = context;
+  const shown = formatMiniMm(miniMm(measure.lengthMm / shrink));
+  if (!edit) return shown;
+  return (
+    <LengthField
+      hideLabel
+      label={`${measure.title}, miniature`}
+      shown={shown}
+      unit="mm"
+      sign={edit.sign}
+      className="w-16"
+      onLength={(mm) => edit.set(mm * shrink)}
+    />
+  );
+}
+
+function InInches({ context, measure }: RowProps) {
+  const edit = useLengthEdit({ context, measure });
+  const { shrink } = context;
+  const shown = inches(miniMm(measure.lengthMm / shrink));
+  if (!edit) return <span className="whitespace-nowrap">{shown}</span>;
+  return (
+    <LengthField
+      hideLabel
+      label={`${measure.title}, in inches`}
+      shown={shown}
+      unit="in"
+      sign={edit.sign}
+      className="w-[4.6rem]"
+      onLength={(mm) => edit.set(mm * shrink)}
+    />
   );
 }
 
@@ -214,75 +220,88 @@ function inTable(verdict: Verdict): Verdict {
   return verdict.level === 'good' ? { ...verdict, says: '' } : verdict;
 }
 
-function MeasureRow({ context, measure }: RowProps) {
+function Named({ context, measure }: RowProps) {
   const figure = useFigure(context.part.id, `measure.${measure.key}`);
-  const made = useFigure(context.part.id, `made.${measure.key}`);
-  const format = useLifeFormat();
-  const lastMadeMm = lastMade(context, measure.key)?.madeMm;
   return (
-    <tr className="border-b border-hair">
-      <th scope="row" className="min-w-40 py-0.5 pr-1 text-left font-normal leading-tight">
-        <span className="flex items-center">
-          {figure && <Working figure={figure} />}
-          {measure.title}
-          {measure.lock && measure.field && <Held context={context} measure={measure} lock={measure.lock} />}
-        </span>
-      </th>
-      <Lengths context={context} measure={measure} />
-      <td className="text-right">
-        <Allowed context={context} measure={measure} />
-      </td>
-      <td className="text-right">
-        <Made context={context} measure={measure} />
-      </td>
-      <td className="figure whitespace-nowrap px-1 text-right">
-        {made && (
-          <span className="inline-flex items-center">
-            {made.quantity.value > 0 ? '+' : ''}
-            {formatNumber(made.quantity.value, 1)}
-            <Working figure={made} />
-          </span>
-        )}
-      </td>
-      <td className="figure whitespace-nowrap px-1 text-right">
-        {lastMadeMm !== undefined && format(realMm(lastMadeMm * context.scale.ratio))}
-      </td>
-      <td className="min-w-24 pl-1 text-[13px]">
-        {made?.verdict ? (
-          <VerdictLine verdict={inTable(made.verdict)} waysOut={false} />
-        ) : (
-          <span className="text-quiet">not made yet</span>
-        )}
-      </td>
-    </tr>
+    <span className="flex items-center">
+      {figure && <Working figure={figure} />}
+      {measure.title}
+      {measure.lock && measure.field && <Held context={context} measure={measure} lock={measure.lock} />}
+    </span>
   );
 }
 
+function OffBy({ context, measure }: RowProps) {
+  const made = useFigure(context.part.id, `made.${measure.key}`);
+  if (!made) return null;
+  return (
+    <span className="inline-flex items-center whitespace-nowrap">
+      {made.quantity.value > 0 ? '+' : ''}
+      {formatNumber(made.quantity.value, 1)}
+      <Working figure={made} />
+    </span>
+  );
+}
+
+function MadeReadsAs({ context, measure }: RowProps) {
+  const format = useLifeFormat();
+  const made = lastMade(context, measure.key);
+  if (!made) return null;
+  return <span className="whitespace-nowrap">{format(realMm(made.madeMm * context.scale.ratio))}</span>;
+}
+
+function MadeVerdict({ context, measure }: RowProps) {
+  const made = useFigure(context.part.id, `made.${measure.key}`);
+  if (!made?.verdict) return <span className="text-quiet">not made yet</span>;
+  return <VerdictLine verdict={inTable(made.verdict)} waysOut={false} />;
+}
+
+const COLUMNS: readonly Column<RowProps>[] = [
+  {
+    id: 'measure',
+    title: 'measure',
+    isHead: true,
+    className: 'min-w-32 pr-1 leading-tight',
+    cell: (row) => <Named {...row} />,
+    sortBy: ({ measure }) => measure.title,
+  },
+  {
+    id: 'life',
+    title: 'in life',
+    holds: 'figures',
+    cell: (row) => <InLife {...row} />,
+    sortBy: ({ measure }) => measure.lengthMm,
+  },
+  { id: 'mm', title: 'mm', holds: 'figures', cell: (row) => <InMiniature {...row} /> },
+  { id: 'inch', title: 'inch', holds: 'figures', canHide: true, cell: (row) => <InInches {...row} /> },
+  { id: 'allowed', title: 'allowed', holds: 'figures', canHide: true, cell: (row) => <Allowed {...row} /> },
+  { id: 'made', title: 'made', holds: 'figures', cell: (row) => <Made {...row} /> },
+  { id: 'off', title: 'off by', holds: 'figures', cell: (row) => <OffBy {...row} /> },
+  {
+    id: 'reads',
+    title: 'reads as',
+    holds: 'figures',
+    canHide: true,
+    cell: (row) => <MadeReadsAs {...row} />,
+  },
+  {
+    id: 'verdict',
+    title: 'verdict',
+    className: 'min-w-24 text-[13px]',
+    cell: (row) => <MadeVerdict {...row} />,
+  },
+];
+
 /** Every measure of the part: in life, in miniature, as made, and how far off. */
 export function MeasureTable({ context }: { readonly context: PartFacts }) {
+  const rows = context.shape.measures.map((measure) => ({ context, measure }));
   return (
-    <div className="relative overflow-x-auto">
-      <table className="w-full min-w-[720px] border-collapse">
-        <caption className="sr-only">Measures of {context.part.name}</caption>
-        <thead>
-          <tr className="heading border-b border-ink text-right">
-            <th className="py-1.5 text-left font-semibold">measure</th>
-            <th className="px-2 font-semibold">in life</th>
-            <th className="px-2 font-semibold">mm</th>
-            <th className="px-2 font-semibold">inch</th>
-            <th className="px-1 font-semibold">allowed</th>
-            <th className="px-2 font-semibold">made</th>
-            <th className="px-1 font-semibold">off by</th>
-            <th className="px-1 font-semibold">reads as</th>
-            <th className="pl-1 text-left font-semibold">verdict</th>
-          </tr>
-        </thead>
-        <tbody>
-          {context.shape.measures.map((measure) => (
-            <MeasureRow key={`${context.part.id} ${measure.key}`} context={context} measure={measure} />
-          ))}
-        </tbody>
-      </table>
-    </div>
+    <Table
+      label={`Measures of ${context.part.name}`}
+      rows={rows}
+      columns={COLUMNS}
+      keyOf={({ measure }) => `${context.part.id} ${measure.key}`}
+      isWide
+    />
   );
 }

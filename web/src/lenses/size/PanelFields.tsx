@@ -16,6 +16,7 @@ import { BinButton } from '../../parts/BinButton.tsx';
 import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { useLifeFormat } from '../../parts/lengths.ts';
+import { type Column, Table } from '../../parts/Table.tsx';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
 
 function options<T extends string>(table: Readonly<Record<T, string>>) {
@@ -57,61 +58,62 @@ function Openings({ openings, onOpenings }: OpeningsProps) {
       openings.map((old, i) => (i === at ? next : old)),
       'opening',
     );
+  const columns: Column<{ opening: Opening; at: number }>[] = [
+    {
+      id: 'wall',
+      title: 'opening in',
+      cell: ({ opening, at }) => (
+        <Choice
+          hideLabel
+          label={`Wall of opening ${at + 1}`}
+          value={opening.wall}
+          options={options(WALL_NAMES)}
+          onChoose={(wall) => put(at, { ...opening, wall })}
+        />
+      ),
+    },
+    ...OPENING_LENGTHS.map(
+      ([field, says, sign]): Column<{ opening: Opening; at: number }> => ({
+        id: field,
+        title: says,
+        holds: 'figures',
+        cell: ({ opening, at }) => (
+          <LengthField
+            hideLabel
+            label={`Opening ${at + 1}, ${says}`}
+            shown={format(realMm(opening[field]))}
+            unit="mm"
+            sign={sign}
+            onLength={(mm) => put(at, { ...opening, [field]: mm })}
+          />
+        ),
+      }),
+    ),
+    {
+      id: 'change',
+      title: 'change',
+      isQuiet: true,
+      cell: ({ at }) => (
+        <BinButton
+          label={`Take out opening ${at + 1}`}
+          onPress={() =>
+            onOpenings(
+              openings.filter((_, j) => j !== at),
+              'taking out an opening',
+            )
+          }
+        />
+      ),
+    },
+  ];
   return (
-    <table className="mt-1">
-      <thead>
-        <tr className="heading text-right">
-          <th className="text-left font-semibold">opening in</th>
-          {OPENING_LENGTHS.map(([field, says]) => (
-            <th key={field} className="pr-1 font-semibold">
-              {says}
-            </th>
-          ))}
-          <th>
-            <span className="sr-only">change</span>
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {openings.map((opening, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: openings are known by their place alone
-          <tr key={i}>
-            <td className="pr-2">
-              <Choice
-                hideLabel
-                label={`Wall of opening ${i + 1}`}
-                value={opening.wall}
-                options={options(WALL_NAMES)}
-                onChoose={(wall) => put(i, { ...opening, wall })}
-              />
-            </td>
-            {OPENING_LENGTHS.map(([field, says, sign]) => (
-              <td key={field}>
-                <LengthField
-                  hideLabel
-                  label={`Opening ${i + 1}, ${says}`}
-                  shown={format(realMm(opening[field]))}
-                  unit="mm"
-                  sign={sign}
-                  onLength={(mm) => put(i, { ...opening, [field]: mm })}
-                />
-              </td>
-            ))}
-            <td>
-              <BinButton
-                label={`Take out opening ${i + 1}`}
-                onPress={() =>
-                  onOpenings(
-                    openings.filter((_, j) => j !== i),
-                    'taking out an opening',
-                  )
-                }
-              />
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <Table
+      className="mt-1"
+      label="Openings"
+      rows={openings.map((opening, at) => ({ opening, at }))}
+      columns={columns}
+      keyOf={({ at }) => String(at)}
+    />
   );
 }
 
@@ -133,35 +135,44 @@ interface CutsProps {
 /** Every panel as it is cut, on the bench. */
 function Cuts({ form, shrink }: CutsProps) {
   const mini = (mm: number) => formatMiniMm(miniMm(mm / shrink));
+  const columns: Column<PanelCut>[] = [
+    { id: 'panel', title: 'panel', isHead: true, cell: ({ name }) => name, sortBy: ({ name }) => name },
+    {
+      id: 'wide',
+      title: 'wide',
+      holds: 'figures',
+      cell: ({ widthMm }) => mini(widthMm),
+      sortBy: ({ widthMm }) => widthMm,
+    },
+    {
+      id: 'high',
+      title: 'high',
+      holds: 'figures',
+      cell: ({ heightMm }) => mini(heightMm),
+      sortBy: ({ heightMm }) => heightMm,
+    },
+    {
+      id: 'edges',
+      title: 'edges and openings',
+      className: 'text-quiet',
+      cell: ({ bevels, openings }) =>
+        [
+          ...bevels.map(({ edge, degrees }) => `${edge} at ${Math.round(degrees * 10) / 10}°`),
+          ...(openings > 0 ? [openings === 1 ? '1 opening' : `${openings} openings`] : []),
+        ].join(', ') || 'square',
+    },
+  ];
   return (
-    <table className="mt-2">
-      <caption className="heading text-left">
-        Panels to cut, miniature mm, from sheet of {mini(form.thicknessMm)}
-      </caption>
-      <thead>
-        <tr className="heading text-right">
-          <th className="text-left font-semibold">panel</th>
-          <th className="px-3 font-semibold">wide</th>
-          <th className="px-3 font-semibold">high</th>
-          <th className="pl-3 text-left font-semibold">edges and openings</th>
-        </tr>
-      </thead>
-      <tbody>
-        {cutsOf(form).map(({ name, widthMm, heightMm, openings, bevels }) => (
-          <tr key={name} className="border-t border-hair">
-            <td>{name}</td>
-            <td className="figure px-3 text-right">{mini(widthMm)}</td>
-            <td className="figure px-3 text-right">{mini(heightMm)}</td>
-            <td className="pl-3 text-quiet">
-              {[
-                ...bevels.map(({ edge, degrees }) => `${edge} at ${Math.round(degrees * 10) / 10}°`),
-                ...(openings > 0 ? [openings === 1 ? '1 opening' : `${openings} openings`] : []),
-              ].join(', ') || 'square'}
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <>
+      <h3 className="heading mt-2">Panels to cut, miniature mm, from sheet of {mini(form.thicknessMm)}</h3>
+      <Table
+        className="max-w-2xl"
+        label="Panels to cut"
+        rows={cutsOf(form)}
+        columns={columns}
+        keyOf={({ name }) => name}
+      />
+    </>
   );
 }
 
@@ -216,14 +227,12 @@ export function PanelFields({ part, form, shrink }: PanelFieldsProps) {
           onChoose={(joint) => set('form.joint', joint, 'joint')}
         />
       </div>
-      <div className="relative overflow-x-auto">
-        {form.openings.length > 0 && (
-          <Openings
-            openings={form.openings}
-            onOpenings={(openings, label) => set('form.openings', openings, label)}
-          />
-        )}
-      </div>
+      {form.openings.length > 0 && (
+        <Openings
+          openings={form.openings}
+          onOpenings={(openings, label) => set('form.openings', openings, label)}
+        />
+      )}
       <button
         type="button"
         className="press-quiet text-fired"

@@ -2,6 +2,7 @@ import type { BarPoint, Form, PlanePoint, ProfilePoint } from '@every-inch/core/
 import { realMm } from '@every-inch/core/units';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { useLifeFormat } from '../../parts/lengths.ts';
+import { Table, type Column as TableColumn } from '../../parts/Table.tsx';
 
 /** One column of a table of points. */
 interface Column<P> {
@@ -24,61 +25,62 @@ interface PointTableProps<P> {
 /** A line of points to be typed, added to and taken from. */
 function PointTable<P>({ title, points, columns, least, onPoints: put }: PointTableProps<P>) {
   const format = useLifeFormat();
+  const rows = points.map((point, at) => ({ point, at }));
+  const shown: TableColumn<{ point: P; at: number }>[] = [
+    ...columns.map(
+      (column): TableColumn<{ point: P; at: number }> => ({
+        id: column.title,
+        title: column.title,
+        holds: 'figures',
+        cell: ({ point, at }) => (
+          <LengthField
+            hideLabel
+            label={column.says(at + 1)}
+            shown={format(realMm(column.read(point)))}
+            unit="mm"
+            sign={column.sign}
+            onLength={(mm) => put(points.map((old, j) => (j === at ? column.write(old, mm) : old)))}
+          />
+        ),
+      }),
+    ),
+    {
+      id: 'change',
+      title: 'change',
+      isQuiet: true,
+      cell: ({ point, at }) => (
+        <>
+          <button
+            type="button"
+            className="press-quiet"
+            onClick={() => put([...points.slice(0, at + 1), point, ...points.slice(at + 1)])}
+          >
+            another after
+          </button>
+          <button
+            type="button"
+            className="press-quiet"
+            disabled={points.length <= least}
+            onClick={() => put(points.filter((_, j) => j !== at))}
+          >
+            take out
+          </button>
+        </>
+      ),
+    },
+  ];
   return (
     <details className="mt-3">
       <summary className="heading cursor-pointer">
         {title}, {points.length} points
       </summary>
-      <table className="mt-1">
-        <thead>
-          <tr className="heading text-right">
-            {columns.map((column) => (
-              <th key={column.title} className="font-semibold">
-                {column.title}
-              </th>
-            ))}
-            <th>
-              <span className="sr-only">change</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {points.map((point, i) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: points of a line are known by their place alone
-            <tr key={i}>
-              {columns.map((column) => (
-                <td key={column.title}>
-                  <LengthField
-                    hideLabel
-                    label={column.says(i + 1)}
-                    shown={format(realMm(column.read(point)))}
-                    unit="mm"
-                    sign={column.sign}
-                    onLength={(mm) => put(points.map((old, j) => (j === i ? column.write(old, mm) : old)))}
-                  />
-                </td>
-              ))}
-              <td>
-                <button
-                  type="button"
-                  className="press-quiet"
-                  onClick={() => put([...points.slice(0, i + 1), point, ...points.slice(i + 1)])}
-                >
-                  another after
-                </button>
-                <button
-                  type="button"
-                  className="press-quiet"
-                  disabled={points.length <= least}
-                  onClick={() => put(points.filter((_, j) => j !== i))}
-                >
-                  take out
-                </button>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table
+        className="mt-1 max-w-xl"
+        label={title}
+        rows={rows}
+        columns={shown}
+        keyOf={({ at }) => String(at)}
+      />
     </details>
   );
 }

@@ -6,6 +6,7 @@ import { useMemo, useState } from 'react';
 import { BinButton } from '../../parts/BinButton.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { useLifeFormat } from '../../parts/lengths.ts';
+import { type Column, Table } from '../../parts/Table.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
@@ -118,76 +119,106 @@ function LifeToBench({ onUse }: LifeToBenchProps) {
   );
 }
 
-/** One found thing: what it is, what it is meant to be, and how it reads. */
-function FoundRow({ thing }: { readonly thing: FoundThing }) {
+function useFoundEdit({ id, name }: FoundThing) {
   const dispatch = useAppDispatch();
-  const figure = useFigure(null, `found.${thing.id}`);
-  const set = (field: string, value: unknown) =>
-    dispatch(
-      editAt(`${field === 'acrossMm' ? 'size' : field} of ${thing.name}`, ['found', thing.id, field], value),
-    );
+  return (field: keyof FoundThing, value: unknown) =>
+    dispatch(editAt(`${field === 'acrossMm' ? 'size' : field} of ${name}`, ['found', id, field], value));
+}
+
+interface CellProps {
+  readonly thing: FoundThing;
+}
+
+function Name({ thing }: CellProps) {
+  const set = useFoundEdit(thing);
   return (
-    <tr className="border-b border-hair align-top">
-      <td>
-        <TextField
-          hideLabel
-          label={`Name of ${thing.name}`}
-          className="w-36"
-          value={thing.name}
-          onText={(text) => text !== '' && set('name', text.slice(0, 200))}
-        />
-      </td>
-      <td>
-        <LengthField
-          hideLabel
-          label={`${thing.name}, size on the bench`}
-          entry={['found', thing.id, 'acrossMm']}
-          shown={formatMiniMm(miniMm(thing.acrossMm))}
-          unit="mm"
-          className="w-16"
-          onLength={(mm) => set('acrossMm', mm)}
-        />
-      </td>
-      <td className="px-2">
-        <EverydayChoice
-          hideLabel
-          allowNone
-          label={`What ${thing.name} is meant to be`}
-          value={thing.meant}
-          onChoose={(id) => set('meant', id)}
-        />
-      </td>
-      <td className="min-w-48 py-1">
-        {figure?.verdict ? (
-          <span className="flex items-start">
-            <Working figure={figure} />
-            <VerdictLine verdict={figure.verdict} />
-          </span>
-        ) : (
-          figure && (
-            <span className="flex items-center">
-              <Working figure={figure} />
-              reads as {formatRealMetric(realMm(figure.quantity.value))}
-            </span>
-          )
-        )}
-      </td>
-      <td>
-        <BinButton
-          label={`Take ${thing.name} out`}
-          onPress={() =>
-            dispatch(
-              edit(`take ${thing.name} out`, (piece) => ({
-                ...piece,
-                found: piece.found.filter(({ id }) => id !== thing.id),
-              })),
-            )
-          }
-        />
-      </td>
-    </tr>
+    <TextField
+      hideLabel
+      label={`Name of ${thing.name}`}
+      className="w-36"
+      value={thing.name}
+      onText={(text) => text !== '' && set('name', text.slice(0, 200))}
+    />
   );
 }
+
+function Across({ thing }: CellProps) {
+  const set = useFoundEdit(thing);
+  return (
+    <LengthField
+      hideLabel
+      label={`${thing.name}, size on the bench`}
+      entry={['found', thing.id, 'acrossMm']}
+      shown={formatMiniMm(miniMm(thing.acrossMm))}
+      unit="mm"
+      className="w-16"
+      onLength={(mm) => set('acrossMm', mm)}
+    />
+  );
+}
+
+function MeantToBe({ thing }: CellProps) {
+  const set = useFoundEdit(thing);
+  return (
+    <EverydayChoice
+      hideLabel
+      allowNone
+      label={`What ${thing.name} is meant to be`}
+      value={thing.meant}
+      onChoose={(id) => set('meant', id)}
+    />
+  );
+}
+
+function Reads({ thing }: CellProps) {
+  const figure = useFigure(null, `found.${thing.id}`);
+  if (!figure) return null;
+  return (
+    <span className="flex items-start">
+      <Working figure={figure} />
+      {figure.verdict ? (
+        <VerdictLine verdict={figure.verdict} />
+      ) : (
+        `reads as ${formatRealMetric(realMm(figure.quantity.value))}`
+      )}
+    </span>
+  );
+}
+
+function TakeOut({ thing }: CellProps) {
+  const dispatch = useAppDispatch();
+  return (
+    <BinButton
+      label={`Take ${thing.name} out`}
+      onPress={() =>
+        dispatch(
+          edit(`take ${thing.name} out`, (piece) => ({
+            ...piece,
+            found: piece.found.filter(({ id }) => id !== thing.id),
+          })),
+        )
+      }
+    />
+  );
+}
+
+const COLUMNS: readonly Column<FoundThing>[] = [
+  { id: 'thing', title: 'thing', cell: (thing) => <Name thing={thing} />, sortBy: ({ name }) => name },
+  {
+    id: 'mm',
+    title: 'mm',
+    cell: (thing) => <Across thing={thing} />,
+    sortBy: ({ acrossMm }) => acrossMm,
+  },
+  { id: 'meant', title: 'meant to be', cell: (thing) => <MeantToBe thing={thing} /> },
+  {
+    id: 'reads',
+    title: 'reads as',
+    className: 'min-w-48 py-1',
+    cell: (thing) => <Reads thing={thing} />,
+  },
+  { id: 'out', title: 'change', isQuiet: true, cell: (thing) => <TakeOut thing={thing} /> },
+];
 
 /** What found things read as, what stands in for a thing in life, and how the piece's found things read. */
 export default function ReadsAs() {
@@ -217,26 +248,14 @@ export default function ReadsAs() {
           {found.length > 0 && (wrong === 0 ? ': all read well' : `: ${wrong} of ${found.length} to heed`)}
         </h3>
         {found.length > 0 && (
-          <div className="relative overflow-x-auto">
-            <table className="mt-1 w-full">
-              <thead>
-                <tr className="heading border-b border-ink text-left">
-                  <th className="font-semibold">thing</th>
-                  <th className="font-semibold">mm</th>
-                  <th className="px-2 font-semibold">meant to be</th>
-                  <th className="font-semibold">reads as</th>
-                  <th>
-                    <span className="sr-only">change</span>
-                  </th>
-                </tr>
-              </thead>
-              <tbody>
-                {found.map((thing) => (
-                  <FoundRow key={thing.id} thing={thing} />
-                ))}
-              </tbody>
-            </table>
-          </div>
+          <Table
+            className="mt-1"
+            label="Found things in this piece"
+            rows={found}
+            columns={COLUMNS}
+            keyOf={({ id }) => id}
+            isWide
+          />
         )}
         <button
           type="button"

@@ -1,10 +1,12 @@
 import { seenDrawing } from '@every-inch/core/bench';
 import type { PartFacts } from '@every-inch/core/context';
 import { cross, type Side } from '@every-inch/core/form';
+import type { ShownFigure } from '@every-inch/core/reckoning';
 import { type Eye, eyesOf, towards } from '@every-inch/core/size';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { type Column, Table } from '../../parts/Table.tsx';
 import { Working } from '../../parts/Working.tsx';
 import { useAsk, usePartFacts } from '../../spine/hooks.ts';
 import { selectPart, useAppSelector, useOpenPiece } from '../../state/store.ts';
@@ -15,6 +17,33 @@ function sideOf(eye: Eye): Side {
   const right = [Math.cos((eye.round * Math.PI) / 180), 0, Math.sin((eye.round * Math.PI) / 180)] as const;
   return { right, up: cross(way, right) };
 }
+
+const COLUMNS: readonly Column<ShownFigure>[] = [
+  {
+    id: 'name',
+    title: 'side or region',
+    isHead: true,
+    cell: ({ title }) => title,
+    sortBy: ({ title }) => title,
+  },
+  {
+    id: 'seen',
+    title: 'seen of it',
+    holds: 'figures',
+    cell: (figure) => (
+      <>
+        {Math.round(figure.quantity.value)} % <Working figure={figure} />
+      </>
+    ),
+    sortBy: ({ quantity }) => quantity.value,
+  },
+  {
+    id: 'bench',
+    title: 'at the bench',
+    className: 'pl-4 text-[13px] text-quiet',
+    cell: ({ note }) => note?.split('. ')[0],
+  },
+];
 
 function SeenOf({ context }: { readonly context: PartFacts }) {
   const { seenFrom } = useOpenPiece().brief;
@@ -73,28 +102,13 @@ function SeenOf({ context }: { readonly context: PartFacts }) {
             className="h-64 max-w-full"
           />
         )}
-        <table className="min-w-72 flex-1">
-          <thead>
-            <tr className="heading border-b border-ink text-left">
-              <th className="font-semibold">side or region</th>
-              <th className="text-right font-semibold">seen of it</th>
-              <th className="pl-4 font-semibold">at the bench</th>
-            </tr>
-          </thead>
-          <tbody>
-            {figures.map((figure) => (
-              <tr key={figure.id} className="border-b border-hair">
-                <th scope="row" className="text-left font-normal">
-                  {figure.title}
-                </th>
-                <td className="figure text-right">
-                  {Math.round(figure.quantity.value)} % <Working figure={figure} />
-                </td>
-                <td className="pl-4 text-[13px] text-quiet">{figure.note?.split('. ')[0]}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <Table
+          className="min-w-72 flex-1"
+          label={`Seen of ${context.part.name}`}
+          rows={figures}
+          columns={COLUMNS}
+          keyOf={({ id }) => id}
+        />
       </div>
     </section>
   );
