@@ -17,7 +17,7 @@ export const LAUNCH = { executablePath, args: ARGS };
 
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 240_000,
+  timeout: 360_000,
   // A whole piece is built and reckoned anew on every page that is opened: a busy machine takes its time over it.
   expect: { timeout: 40_000 },
   fullyParallel: true,

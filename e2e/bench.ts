@@ -28,7 +28,7 @@ export async function openDemo(
   await page.goto('/');
   await page.getByRole('link', { name, exact: true }).click();
   // A whole piece is built and reckoned before its stages are there: on a busy machine that takes a while.
-  await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
   if (lens) await stage(page, lens);
   await expect(page.getByText('Laying it out')).toHaveCount(0);
 }

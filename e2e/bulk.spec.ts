@@ -26,7 +26,7 @@ test('a solid post is shown too thick in place; the core that is offered clears 
   await page.getByRole('button', { name: /^Thickness everywhere/ }).click();
   const thickness = page.getByRole('region', { name: 'Thickness' });
   const place = thickness.getByRole('button', { name: /too thick/ }).first();
-  await expect(place).toBeVisible({ timeout: 20_000 });
+  await expect(place).toBeVisible();
   // Pressed, the plane goes through the place; it is moved by keys as well.
   await place.click();
   const slider = thickness.getByRole('slider', { name: 'Where it is cut' });
@@ -37,7 +37,7 @@ test('a solid post is shown too thick in place; the core that is offered clears 
   await expect(page.getByRole('img', { name: /^Brick quay cut from above/ })).toBeVisible();
 
   await thickness.getByRole('button', { name: 'Put a foil core in' }).click();
-  await expect(thickness.getByText('Nowhere too thick to cure through')).toBeVisible({ timeout: 20_000 });
+  await expect(thickness.getByText('Nowhere too thick to cure through')).toBeVisible();
   await expect.poll(() => figureValue(page, 'Clay in it, each')).toBeLessThan(clay);
   await expect.poll(() => figureValue(page, 'Clay, whole packs')).toBeLessThan(cost);
   await stage(page, 'Bake');
@@ -49,7 +49,7 @@ test('the look at the thickness is left half way and taken up again by a key', a
   await expect(page.getByText('Section, miniature mm')).toBeVisible();
   await page.keyboard.press('t');
   const thickness = page.getByRole('region', { name: 'Thickness' });
-  await expect(thickness.getByText(/^Thickest \d/)).toBeVisible({ timeout: 20_000 });
+  await expect(thickness.getByText(/^Thickest \d/)).toBeVisible();
   await expect(page.getByRole('img', { name: /^Ferrywoman cut from the front/ })).toBeVisible();
   await page.keyboard.press('t');
   await expect(page.getByText('Section, miniature mm')).toBeVisible();
@@ -214,7 +214,7 @@ test('the plane is dragged on the outline, and the part is peeled in space', asy
   await page.getByRole('button', { name: /^Thickness everywhere/ }).click();
   const thickness = page.getByRole('region', { name: 'Thickness' });
   const slider = thickness.getByRole('slider', { name: 'Where it is cut' });
-  await expect(slider).toBeVisible({ timeout: 20_000 });
+  await expect(slider).toBeVisible();
   const before = await slider.inputValue();
   const key = thickness.getByRole('img', { name: 'Outline with the plane across it, to be dragged' });
   const box = await key.boundingBox();
