@@ -5,7 +5,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { figures, spine } from '../spine/open.ts';
 import { undone } from '../state/documentSlice.ts';
 import { store } from '../state/store.ts';
-import { atBench, NOW, pieceNow, withDesk } from '../testing/bench.tsx';
+import { atBench, choose, fill, NOW, pieceNow, press, withDesk } from '../testing/bench.tsx';
 import { Additions } from './brief/Additions.tsx';
 import { ClayChooser } from './brief/ClayChooser.tsx';
 import { Features } from './brief/Features.tsx';
@@ -128,17 +128,35 @@ describe('the log', () => {
     const { user } = atBench(<RecordForm kind="measure" onDone={onDone} />, { part: 'goose' });
     await reckoned('log');
     await user.click(screen.getByRole('button', { name: /record/i }));
-    expect(screen.getByRole('alert').textContent).toBe('Enter the length as made.');
+    expect((await screen.findByRole('alert')).textContent).toBe('Enter the length as made.');
+    expect(screen.getByLabelText('As made').getAttribute('aria-invalid')).toBe('true');
     expect(onDone).not.toHaveBeenCalled();
     await user.type(screen.getByLabelText('As made'), '64.2{Enter}');
     await user.click(screen.getByRole('button', { name: /record/i }));
-    expect(onDone).toHaveBeenCalled();
+    await waitFor(() => expect(onDone).toHaveBeenCalled());
     expect(pieceNow().log.at(-1)).toMatchObject({
       kind: 'measure',
       part: 'goose',
       measure: { madeMm: 64.2 },
       bake: null,
     });
+  });
+
+  it('a note wants a line or a picture, a measure a part, a bake its heat: each is said at its field', async () => {
+    const refused = async (kind: 'note' | 'measure' | 'bake', field: string) => {
+      const drawn = atBench(<RecordForm kind={kind} onDone={expect.fail} />);
+      if (kind === 'bake') fill(screen.getByLabelText(field), '');
+      if (kind === 'measure') choose(screen.getByLabelText(field), 'the whole piece');
+      press('Record it');
+      const [alert] = await screen.findAllByRole('alert');
+      expect(screen.getByLabelText(field).getAttribute('aria-describedby'), kind).toBe(alert?.id);
+      drawn.unmount();
+      return alert?.textContent;
+    };
+    expect(await refused('note', 'Note')).toBe('Write a line or add a picture.');
+    expect(await refused('bake', 'Heat, by the thermometer')).toBe('Enter the heat.');
+    expect(await refused('measure', 'Part')).toBe('Choose the part that was measured.');
+    expect(pieceNow().log).toEqual(ferry.log);
   });
 
   it('a bake begins with what the card asks for, and is held against it', async () => {
@@ -151,6 +169,7 @@ describe('the log', () => {
     await user.clear(heat);
     await user.type(heat, '90{Enter}');
     await user.click(within(form).getByRole('button', { name: /^Record/ }));
+    await waitFor(() => expect(pieceNow().log).toHaveLength(ferry.log.length + 1));
     const entry = pieceNow().log.at(-1);
     expect(entry?.bake).toMatchObject({ temperatureC: 90, outcome: 'good' });
     await waitFor(() => expect(figures.find('goose', `log.heat.${entry?.id}`)?.quantity.value).toBeDefined());

@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { FieldShell } from './FieldShell.tsx';
 
 /** One thing to choose. */
 export interface Option<T extends string> {
@@ -14,33 +14,33 @@ interface ChoiceProps<T extends string> {
   readonly disabled?: boolean;
   readonly className?: string;
   readonly hideLabel?: boolean;
+  /** Why a form cannot be taken as it stands, where it is for this choice. */
+  readonly fault?: string | undefined;
 }
 
 /** One of a few, in the browser’s own list: it works with every keyboard and every thumb. */
 export function Choice<T extends string>(props: ChoiceProps<T>) {
   const { label, value, options, onChoose, disabled, className = '' } = props;
-  const id = useId();
   return (
-    <span className="inline-block">
-      <label htmlFor={id} className={props.hideLabel ? 'sr-only' : 'heading block'}>
-        {label}
-      </label>
-      <select
-        id={id}
-        className={`field bg-bench ${className}`}
-        value={value}
-        disabled={disabled}
-        onChange={(event) => {
-          const chosen = options.find((option) => option.value === event.currentTarget.value);
-          if (chosen) onChoose(chosen.value);
-        }}
-      >
-        {options.map((option) => (
-          <option key={option.value} value={option.value}>
-            {option.says}
-          </option>
-        ))}
-      </select>
-    </span>
+    <FieldShell label={label} hideLabel={props.hideLabel} says={props.fault ?? null}>
+      {(ids) => (
+        <select
+          {...ids}
+          className={`field bg-bench ${className}`}
+          value={value}
+          disabled={disabled}
+          onChange={(event) => {
+            const chosen = options.find((option) => option.value === event.currentTarget.value);
+            if (chosen) onChoose(chosen.value);
+          }}
+        >
+          {options.map((option) => (
+            <option key={option.value} value={option.value}>
+              {option.says}
+            </option>
+          ))}
+        </select>
+      )}
+    </FieldShell>
   );
 }

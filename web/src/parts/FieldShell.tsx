@@ -10,6 +10,8 @@ export interface FieldProps {
   readonly className?: string | undefined;
   /** The entry of the document that it makes, so that a working can lead to it. */
   readonly entry?: DocumentPath | undefined;
+  /** Why a form cannot be taken as it stands, where it is for this field. */
+  readonly fault?: string | undefined;
 }
 
 interface ShellProps extends Pick<FieldProps, 'label' | 'hideLabel'> {
@@ -19,6 +21,7 @@ interface ShellProps extends Pick<FieldProps, 'label' | 'hideLabel'> {
   readonly block?: boolean;
   readonly children: (ids: {
     readonly id: string;
+    readonly 'aria-invalid': boolean;
     readonly 'aria-describedby': string | undefined;
   }) => ReactNode;
 }
@@ -31,7 +34,11 @@ export function FieldShell({ label, hideLabel, says, side = 'left', block, child
       <label htmlFor={id} className={hideLabel ? 'sr-only' : 'heading block'}>
         {label}
       </label>
-      {children({ id, 'aria-describedby': says === null ? undefined : `${id}-says` })}
+      {children({
+        id,
+        'aria-invalid': says !== null,
+        'aria-describedby': says === null ? undefined : `${id}-says`,
+      })}
       {says !== null && (
         <span
           id={`${id}-says`}

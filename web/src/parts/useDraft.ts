@@ -73,7 +73,6 @@ export function useDraft<T>({ shown, read, onValue }: DraftAsk<T>) {
     /** For the field. */
     field: {
       value: draft ?? shown,
-      'aria-invalid': says !== null,
       onChange: (event: { readonly currentTarget: { readonly value: string } }) =>
         type(event.currentTarget.value),
       onBlur: (_: FocusEvent) => leave(),

@@ -1,17 +1,18 @@
+import type { FormMeasure } from '@every-inch/core/form';
+import { BakeDraft, MeasureDraft, NoteDraft, type RecordDraft, WHOLE } from '@every-inch/core/log/drafts';
 import {
   addEntry,
-  type BakeRecord,
   DEFAULT_ENTRY,
   type EntryId,
   LIMITS,
   type LogEntry,
   newId,
-  type Outcome,
   type PartId,
-  type PictureRef,
   typedLimits,
 } from '@every-inch/core/piece';
-import { useState } from 'react';
+import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { useEffect } from 'react';
+import { Controller, useForm } from 'react-hook-form';
 import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
@@ -24,29 +25,23 @@ import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '
 /** What can be recorded. */
 export type RecordKind = LogEntry['kind'];
 
-const WHOLE = 'whole';
+/** All that any record asks for; each kind has checks of its own. */
+type Draft = RecordDraft & Omit<BakeDraft, keyof RecordDraft> & Omit<MeasureDraft, keyof RecordDraft>;
 
-interface Draft {
-  readonly part: string;
-  readonly key: string;
-  readonly madeMm: number | null;
-  readonly temperatureC: number | null;
-  readonly minutes: number | null;
-  readonly outcome: Outcome;
-  readonly note: string;
-  readonly lesson: string;
-  readonly pictures: readonly PictureRef[];
-}
+const CHECKED = {
+  bake: BakeDraft,
+  measure: MeasureDraft,
+  note: NoteDraft,
+} satisfies Readonly<Record<RecordKind, new () => RecordDraft>>;
 
 /** What the card asks for stands in the fields to begin with. */
-function useDraft(kind: RecordKind) {
+function useStart(kind: RecordKind): Draft {
   const part = useAppSelector(selectPart);
   const find = useFind();
-  const contexts = useAllFacts();
-  const figure = (key: string) => find(part?.id ?? '', `${key}`) ?? find(null, `${key}`);
-  const start = (): Draft => ({
+  const figure = (key: string) => find(part?.id ?? '', key) ?? find(null, key);
+  return {
     part: part?.id ?? WHOLE,
-    key: part ? (contexts.get(part.id)?.shape.measures[0]?.key ?? '') : '',
+    key: '',
     madeMm: null,
     temperatureC: kind === 'bake' ? (figure('bake.temperature')?.quantity.value ?? 130) : null,
     minutes: kind === 'bake' ? Math.round(figure('bake.hold')?.quantity.value ?? 20) : null,
@@ -54,43 +49,29 @@ function useDraft(kind: RecordKind) {
     note: '',
     lesson: '',
     pictures: [],
-  });
-  const [draft, setDraft] = useState(start);
-  return {
-    draft,
-    set: (change: Partial<Draft>) => setDraft((old) => ({ ...old, ...change })),
-    restart: () => setDraft(start()),
   };
 }
 
 function entryOf(kind: RecordKind, draft: Draft, thicknessMm: number | null): LogEntry {
-  const bake: BakeRecord | null =
-    kind === 'bake' && draft.temperatureC !== null && draft.minutes !== null
-      ? { temperatureC: draft.temperatureC, minutes: draft.minutes, thicknessMm, outcome: draft.outcome }
-      : null;
+  const { part, key, madeMm, temperatureC, minutes, outcome, note, lesson, pictures } = draft;
   return {
     ...DEFAULT_ENTRY,
     id: newId<EntryId>(kind),
     at: new Date().toISOString(),
     kind,
-    part: draft.part === WHOLE ? null : (draft.part as PartId),
-    bake,
-    measure: kind === 'measure' && draft.madeMm !== null ? { key: draft.key, madeMm: draft.madeMm } : null,
-    note: draft.note,
-    lesson: draft.lesson,
-    pictures: [...draft.pictures],
+    part: part === WHOLE ? null : (part as PartId),
+    bake:
+      kind === 'bake' && temperatureC !== null && minutes !== null
+        ? { temperatureC, minutes, thicknessMm, outcome }
+        : null,
+    measure: kind === 'measure' && madeMm !== null ? { key, madeMm } : null,
+    note,
+    lesson,
+    pictures: [...pictures],
   };
 }
 
-function faultOf(kind: RecordKind, draft: Draft): string | null {
-  if (kind === 'bake' && (draft.temperatureC === null || draft.minutes === null))
-    return 'Enter the heat and the minutes.';
-  if (kind === 'measure' && draft.part === WHOLE) return 'Choose the part that was measured.';
-  if (kind === 'measure' && draft.madeMm === null) return 'Enter the length as made.';
-  if (kind === 'note' && draft.note.trim() === '' && draft.pictures.length === 0)
-    return 'Write a line or add a picture.';
-  return null;
-}
+const NO_MEASURES: readonly FormMeasure[] = [];
 
 /** Records a bake, a measure or a note. */
 export function RecordForm({ kind, onDone }: { readonly kind: RecordKind; readonly onDone: () => void }) {
@@ -98,94 +79,162 @@ export function RecordForm({ kind, onDone }: { readonly kind: RecordKind; readon
   const piece = useOpenPiece();
   const find = useFind();
   const contexts = useAllFacts();
-  const { draft, set } = useDraft(kind);
-  const [says, setSays] = useState<string | null>(null);
-  const measures = contexts.get(draft.part)?.shape.measures ?? [];
-  const record = (): void => {
-    const fault = faultOf(kind, draft);
-    setSays(fault);
-    if (fault) return;
+  const { control, handleSubmit, setValue, watch } = useForm<Draft>({
+    values: useStart(kind),
+    // What was typed stays when the card asks for something else meanwhile.
+    resetOptions: { keepDirtyValues: true },
+    resolver: classValidatorResolver(CHECKED[kind] as new () => Draft, {}, { raw: true }),
+  });
+  const part = watch('part');
+  const measures = contexts.get(part)?.shape.measures ?? NO_MEASURES;
+  const key = watch('key');
+  useEffect(() => {
+    const [first] = measures;
+    if (kind === 'measure' && first && !measures.some((one) => one.key === key))
+      setValue('key', first.key, { shouldDirty: true });
+  }, [kind, measures, key, setValue]);
+  const record = handleSubmit((draft) => {
     const thickest = find(draft.part === WHOLE ? '' : draft.part, 'bulk.thickest')?.quantity.value ?? null;
     dispatch(edit(`record a ${kind}`, (old) => addEntry(old, entryOf(kind, draft, thickest))));
     onDone();
-  };
+  });
   return (
     <form
       aria-label={`Record a ${kind}`}
       className="my-3 space-y-3 border border-hair bg-paper p-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        record();
-      }}
+      onSubmit={record}
     >
       <div className="flex flex-wrap items-end gap-x-5 gap-y-3">
-        <Choice
-          label="Part"
-          className="max-w-60"
-          value={draft.part}
-          options={[
-            { value: WHOLE, says: 'the whole piece' },
-            ...piece.parts.map(({ id, name }) => ({ value: id as string, says: name })),
-          ]}
-          onChoose={(part) => set({ part, key: contexts.get(part)?.shape.measures[0]?.key ?? '' })}
+        <Controller
+          name="part"
+          control={control}
+          render={({ field, fieldState }) => (
+            <Choice
+              label="Part"
+              className="max-w-60"
+              value={field.value}
+              fault={fieldState.error?.message}
+              options={[
+                { value: WHOLE, says: 'the whole piece' },
+                ...piece.parts.map(({ id, name }) => ({ value: id as string, says: name })),
+              ]}
+              onChoose={field.onChange}
+            />
+          )}
         />
         {kind === 'measure' && (
           <>
-            <Choice
-              label="Measure"
-              value={draft.key}
-              options={measures.map(({ key, title }) => ({ value: key, says: title }))}
-              onChoose={(key) => set({ key })}
+            <Controller
+              name="key"
+              control={control}
+              render={({ field, fieldState }) => (
+                <Choice
+                  label="Measure"
+                  value={field.value}
+                  fault={fieldState.error?.message}
+                  options={measures.map(({ key, title }) => ({ value: key, says: title }))}
+                  onChoose={field.onChange}
+                />
+              )}
             />
-            <LengthField
-              label="As made"
-              shown={draft.madeMm === null ? '' : draft.madeMm.toFixed(2)}
-              unit="mm"
-              onLength={(madeMm) => set({ madeMm })}
+            <Controller
+              name="madeMm"
+              control={control}
+              render={({ field, fieldState }) => (
+                <LengthField
+                  label="As made"
+                  shown={field.value === null ? '' : field.value.toFixed(2)}
+                  unit="mm"
+                  fault={fieldState.error?.message}
+                  onLength={field.onChange}
+                  onEmpty={() => field.onChange(null)}
+                />
+              )}
             />
           </>
         )}
         {kind === 'bake' && (
           <>
-            <NumberField
-              {...typedLimits(LIMITS.bakeRecord.temperatureC)}
-              label="Heat, by the thermometer"
-              value={draft.temperatureC}
-              after="°C"
-              onNumber={(temperatureC) => set({ temperatureC })}
-              onEmpty={() => set({ temperatureC: null })}
+            <Controller
+              name="temperatureC"
+              control={control}
+              render={({ field, fieldState }) => (
+                <NumberField
+                  {...typedLimits(LIMITS.bakeRecord.temperatureC)}
+                  label="Heat, by the thermometer"
+                  value={field.value}
+                  after="°C"
+                  fault={fieldState.error?.message}
+                  onNumber={field.onChange}
+                  onEmpty={() => field.onChange(null)}
+                />
+              )}
             />
-            <NumberField
-              {...typedLimits(LIMITS.bakeRecord.minutes)}
-              label="Time"
-              value={draft.minutes}
-              after="min"
-              onNumber={(minutes) => set({ minutes })}
-              onEmpty={() => set({ minutes: null })}
+            <Controller
+              name="minutes"
+              control={control}
+              render={({ field, fieldState }) => (
+                <NumberField
+                  {...typedLimits(LIMITS.bakeRecord.minutes)}
+                  label="Time"
+                  value={field.value}
+                  after="min"
+                  fault={fieldState.error?.message}
+                  onNumber={field.onChange}
+                  onEmpty={() => field.onChange(null)}
+                />
+              )}
             />
-            <Choice
-              label="Came out"
-              value={draft.outcome}
-              options={OUTCOME_OPTIONS}
-              onChoose={(outcome) => set({ outcome })}
+            <Controller
+              name="outcome"
+              control={control}
+              render={({ field }) => (
+                <Choice
+                  label="Came out"
+                  value={field.value}
+                  options={OUTCOME_OPTIONS}
+                  onChoose={field.onChange}
+                />
+              )}
             />
           </>
         )}
       </div>
-      <TextField long label="Note" value={draft.note} onText={(note) => set({ note })} />
-      <TextField
-        label="Next time (speaks up at the same stage)"
-        value={draft.lesson}
-        onText={(lesson) => set({ lesson })}
+      <Controller
+        name="note"
+        control={control}
+        render={({ field, fieldState }) => (
+          <TextField
+            long
+            label="Note"
+            value={field.value}
+            fault={fieldState.error?.message}
+            onText={field.onChange}
+          />
+        )}
+      />
+      <Controller
+        name="lesson"
+        control={control}
+        render={({ field }) => (
+          <TextField
+            label="Next time (speaks up at the same stage)"
+            value={field.value}
+            onText={field.onChange}
+          />
+        )}
       />
       <div className="flex flex-wrap items-center gap-3">
-        <PictureButton onPicture={({ ref }) => set({ pictures: [...draft.pictures, ref] })} />
-        {draft.pictures.length > 0 && <span className="text-quiet">{draft.pictures.length} added</span>}
-        {says && (
-          <span role="alert" className="text-wont">
-            {says}
-          </span>
-        )}
+        <Controller
+          name="pictures"
+          control={control}
+          render={({ field }) => (
+            <>
+              <PictureButton onPicture={({ ref }) => field.onChange([...field.value, ref])} />
+              {field.value.length > 0 && <span className="text-quiet">{field.value.length} added</span>}
+            </>
+          )}
+        />
         <span className="ml-auto flex gap-2">
           <button type="button" className="press-quiet" onClick={onDone}>
             Leave it
