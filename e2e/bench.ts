@@ -47,8 +47,14 @@ export function figure(page: Page, title: string) {
     .last();
 }
 
+/** Waits until all that is shown of the open stage is of the piece as it now is. */
+export async function settled(page: Page): Promise<void> {
+  await expect(page.locator('aside[aria-busy=true]')).toHaveCount(0);
+}
+
 /** The number a figure in the reckoning panel shows. */
 export async function figureValue(page: Page, title: string): Promise<number> {
+  await settled(page);
   const text = (await figure(page, title).textContent()) ?? '';
   return Number.parseFloat(text.slice(title.length));
 }
@@ -56,6 +62,7 @@ export async function figureValue(page: Page, title: string): Promise<number> {
 /** Waits until the last change is kept. */
 export async function untilKept(page: Page): Promise<void> {
   await page.waitForTimeout(900);
+  await settled(page);
 }
 
 /** Every figure of a file as CSV, from the command line. */

@@ -1,6 +1,6 @@
 import { type CSSProperties, type ReactNode, useCallback, useState } from 'react';
 import { useParams } from 'react-router';
-import { useIsBehind } from '../spine/hooks.ts';
+import { useIsBehind, useIsSettled } from '../spine/hooks.ts';
 import { useLensKey } from './keys.ts';
 import { Sections } from './Sections.tsx';
 
@@ -35,6 +35,7 @@ interface LayoutProps {
 /** A lens: its drawing, its sections, and the reckoning at the right. */
 export function LensLayout({ title, drawing, middle, reckoning }: LayoutProps) {
   const { lens = '' } = useParams();
+  const isSettled = useIsSettled(lens);
   const [fills, setFills] = useState(false);
   const toggle = useCallback(() => setFills((now) => !now), []);
   useLensKey('f', toggle);
@@ -68,6 +69,7 @@ export function LensLayout({ title, drawing, middle, reckoning }: LayoutProps) {
         // biome-ignore lint/a11y/noNoninteractiveTabindex: a panel that scrolls must be reachable by keyboard
         tabIndex={0}
         aria-label="Reckoning"
+        aria-busy={!isSettled}
         className="relative min-h-0 overflow-y-auto border-l border-hair bg-panel max-md:order-2 max-md:border-l-0 max-md:border-y"
       >
         <Behind />

@@ -171,10 +171,15 @@ export function usePartHeed(part: string): Heed {
 /** A change is shown as still being reckoned after so long, ms: what is quicker would only flicker. */
 const SAYS_AFTER = 150;
 
-/** Whether what a stage shows is still of an older state of the document. */
+/** Whether all that a stage shows is of the document as it is. */
+export function useIsSettled(stage: string): boolean {
+  return useFigures((store) => store.isSettled(stage, spine.revision));
+}
+
+/** Whether what a stage shows is still of an older state of the document, and has been for so long that it is said. */
 export function useIsBehind(stage: string): boolean {
   const piece = useOpenPiece();
-  const isSettled = useFigures((store) => store.isSettled(stage, spine.revision));
+  const isSettled = useIsSettled(stage);
   const [behindSince, setBehindSince] = useState<unknown>(null);
   useEffect(() => {
     if (isSettled) {
