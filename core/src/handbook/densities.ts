@@ -1,4 +1,4 @@
-import { type Row, remembered } from './row.ts';
+import { type Row, remembered } from '../sources/index.ts';
 import { STUFFS, type StuffId } from './stuffs.ts';
 
 /** g/cm³ of things that are not of clay: rounded from tables of solids, as they are remembered. */

@@ -1,30 +1,22 @@
-import { BASES } from './bases.ts';
-import { BENCH_THINGS } from './benchThings.ts';
-import { CLAYS } from './clays.ts';
-import { CORE_RULES } from './cores.ts';
+import { WIRE_RULES } from '../armature/rows/wires.ts';
+import { BAKE_RULES } from '../bake/rows/bake.ts';
+import { DEFORM_RULES } from '../bake/rows/deform.ts';
+import { HEAT_RULES } from '../bake/rows/heat.ts';
+import { BULK_RULES } from '../bulk/rows/bulk.ts';
+import { CLAYS } from '../bulk/rows/clays.ts';
+import { CORE_RULES } from '../bulk/rows/cores.ts';
+import { SHEET_RULES } from '../bulk/rows/rollers.ts';
+import { BASES } from '../fits/rows/bases.ts';
+import { FIT_RULES } from '../fits/rows/fits.ts';
+import { BODY_CANONS, BODY_FRACTIONS, BODY_GIRTHS, BODY_MASSES } from '../form/rows/people.ts';
+import { ROUTE_RULES } from '../route/rows/route.ts';
+import { NAMED_SCALES } from '../scale/rows/scales.ts';
+import { BENCH_THINGS } from '../size/rows/benchThings.ts';
+import { SIZE_RULES } from '../size/rows/size.ts';
+import { LIFE_SIZES } from '../size/rows/sizes.ts';
+import type { Row } from '../sources/index.ts';
 import { STUFF_DENSITIES } from './densities.ts';
-import { HEAT_RULES } from './heat.ts';
-import { BODY_CANONS, BODY_FRACTIONS, BODY_GIRTHS, BODY_MASSES } from './people.ts';
-import { SHEET_RULES } from './rollers.ts';
-import { ROUTE_RULES } from './route.ts';
-import type { Row } from './row.ts';
-import { BAKE_RULES, BULK_RULES, DEFORM_RULES, FIT_RULES, SIZE_RULES } from './rules.ts';
-import { NAMED_SCALES } from './scales.ts';
-import { LIFE_SIZES } from './sizes.ts';
-import { WIRE_RULES } from './wires.ts';
 
-export { BASES, type BaseRow, type BaseShape } from './bases.ts';
-export { BENCH_THINGS } from './benchThings.ts';
-export { CARE, type CareNote, type CareStep } from './care.ts';
-export { CLAYS, type ClayFamily, type ClayRow } from './clays.ts';
-export { CORE_KINDS, CORES, type CoreKind, type CoreKindRow } from './cores.ts';
-export { type OwnLimits, ownFault, ownLimits } from './limits.ts';
-export { ROLLER_SETTINGS } from './rollers.ts';
-export type { Row, Standing, Unit } from './row.ts';
-export { FIGURE_HEIGHTS_MM, NAMED_SCALES, type NamedScale } from './scales.ts';
-export { LIFE_SIZES } from './sizes.ts';
-export { SOFTNESS, type SoftnessRow } from './softness.ts';
-export { STUFF_IDS, STUFFS, type StuffId, type StuffRow, stuffRow } from './stuffs.ts';
 export {
   awgMm,
   gaugeOf,
@@ -36,7 +28,19 @@ export {
   soldMm,
   WIRE_SYSTEMS,
   type WireSystem,
-} from './wires.ts';
+} from '../armature/rows/wires.ts';
+export { CLAYS, type ClayFamily, type ClayRow } from '../bulk/rows/clays.ts';
+export { CORE_KINDS, CORES, type CoreKind, type CoreKindRow } from '../bulk/rows/cores.ts';
+export { ROLLER_SETTINGS } from '../bulk/rows/rollers.ts';
+export { SOFTNESS, type SoftnessRow } from '../bulk/rows/softness.ts';
+export { BASES, type BaseRow, type BaseShape } from '../fits/rows/bases.ts';
+export { FIGURE_HEIGHTS_MM, NAMED_SCALES, type NamedScale } from '../scale/rows/scales.ts';
+export { BENCH_THINGS } from '../size/rows/benchThings.ts';
+export { LIFE_SIZES } from '../size/rows/sizes.ts';
+export type { Row, Standing, Unit } from '../sources/index.ts';
+export { CARE, type CareNote, type CareStep } from './care.ts';
+export { type OwnLimits, ownFault, ownLimits } from './limits.ts';
+export { STUFF_IDS, STUFFS, type StuffId, type StuffRow, stuffRow } from './stuffs.ts';
 
 /** A table of the handbook as shown to the maker. */
 export interface HandbookTable {

@@ -1,4 +1,4 @@
-import type { Row } from './row.ts';
+import type { Row } from '../sources/index.ts';
 
 /** What an own value of a row may be. */
 export interface OwnLimits {

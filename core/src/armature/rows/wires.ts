@@ -1,4 +1,4 @@
-import { practice, published, type Row, remembered } from './row.ts';
+import { practice, published, type Row, remembered } from '../../sources/index.ts';
 
 /** Metals that armature wire is made of. */
 export const METALS = ['aluminium', 'copper', 'brass', 'steel'] as const;

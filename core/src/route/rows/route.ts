@@ -1,4 +1,4 @@
-import { practice, type Row, remembered } from './row.ts';
+import { practice, type Row, remembered } from '../../sources/index.ts';
 
 /** How long steps take, to begin with: makers under-count repeats and faces, so these do not. */
 export const ROUTE_RULES: readonly Row[] = [

@@ -1,4 +1,4 @@
-import { practice, type Row, remembered } from './row.ts';
+import { practice, type Row, remembered } from '../../sources/index.ts';
 
 /** How stuffs take and lead heat, and how air brings it, for the simulation of a bake. */
 export const HEAT_RULES: readonly Row[] = [

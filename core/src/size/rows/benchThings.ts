@@ -1,4 +1,4 @@
-import { practice, type Row } from './row.ts';
+import { practice, type Row } from '../../sources/index.ts';
 
 function thing(id: string, title: string, acrossMm: number): Row {
   return practice(`bench.${id}`, title, acrossMm, 'mm');

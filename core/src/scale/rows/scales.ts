@@ -1,4 +1,4 @@
-import { practice, published, type Row } from './row.ts';
+import { practice, published, type Row } from '../../sources/index.ts';
 
 /** A ratio that has a name of its own. */
 export interface NamedScale {

@@ -1,4 +1,4 @@
-import { practice, type Row, remembered } from './row.ts';
+import { practice, type Row, remembered } from '../../sources/index.ts';
 
 /** What a core may be made of. */
 export const CORE_KINDS = ['foil', 'coil', 'wood', 'card', 'fibre', 'air-dry'] as const;

@@ -1,4 +1,4 @@
-import { published, type Row, remembered } from './row.ts';
+import { published, type Row, remembered } from '../../sources/index.ts';
 
 const IRC = 'International Residential Code R311.7.5';
 

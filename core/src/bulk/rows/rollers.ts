@@ -1,4 +1,4 @@
-import { practice, type Row, remembered } from './row.ts';
+import { practice, type Row, remembered } from '../../sources/index.ts';
 
 /** Settings of a roller, the thickest first. */
 export const ROLLER_SETTINGS = [1, 2, 3, 4, 5, 6, 7, 8, 9] as const;

@@ -1,4 +1,4 @@
-import { practice, type Row } from './row.ts';
+import { practice, type Row } from '../../sources/index.ts';
 
 export type BaseShape = 'round' | 'oval' | 'square';
 

@@ -1,4 +1,4 @@
-import { practice, published, type Row, remembered } from './row.ts';
+import { practice, published, type Row, remembered } from '../../sources/index.ts';
 
 const DRILLIS =
   'Drillis & Contini 1966, in Winter, Biomechanics and Motor Control of Human Movement, fig. 4.1';

@@ -1,4 +1,4 @@
-import { type Row, remembered } from './row.ts';
+import { type Row, remembered } from '../../sources/index.ts';
 
 /** Generic kinds of clay; the packet in hand always wins over these. */
 export type ClayFamily =

@@ -1,0 +1,1 @@
+export { practice, published, type Row, remembered, type Standing, type Unit } from './row.ts';
