@@ -15,15 +15,30 @@ const SUBJECT_ROOMS = readdirSync(join(ROOT, 'core/src')).filter(
   (room) => existsSync(join(ROOT, 'core/src', room, 'subject.ts')) && room !== 'context',
 );
 
+/**
+ * What a subject declares for floors below its own, in folders of these names within its folder: its rows of the handbook, and
+ * what of it is saved with a piece. Each is a room by itself.
+ */
+const DECLARED = ['rows', 'record'] as const;
+
+function declaredRooms(name: (typeof DECLARED)[number]): string[] {
+  return readdirSync(join(ROOT, 'core/src'))
+    .filter((room) => existsSync(join(ROOT, 'core/src', room, name)))
+    .map((room) => `${room}/${name}`);
+}
+
 /** The floors of each workspace, the lowest first; a room is a folder, or a file that stands alone. */
 export const LAYERS: Readonly<Record<string, readonly Layer[]>> = {
   'core/src': [
-    { name: 'units', rooms: ['units'] },
+    { name: 'units', rooms: ['units', 'sources'] },
+    { name: 'rows of subjects', rooms: declaredRooms('rows') },
     { name: 'handbook', rooms: ['handbook', 'colour'] },
     { name: 'figures and scales', rooms: ['reckoning', 'scale'] },
     { name: 'solids', rooms: ['solid'] },
     { name: 'forms', rooms: ['form'] },
     { name: 'drawings', rooms: ['drawing'] },
+    { name: 'records', rooms: ['record'] },
+    { name: 'records of subjects', rooms: declaredRooms('record') },
     { name: 'the document', rooms: ['piece', 'demo'] },
     { name: 'context', rooms: ['context'] },
     { name: 'subjects', rooms: SUBJECT_ROOMS },
@@ -62,7 +77,10 @@ export function importsOf(file: string, text: string): string[] {
   });
 }
 
-const roomOf = (folder: string, file: string): string => relative(folder, file).split('/')[0] ?? '';
+function roomOf(folder: string, file: string): string {
+  const [room = '', within = ''] = relative(folder, file).split('/');
+  return DECLARED.some((name) => name === within) ? `${room}/${within}` : room;
+}
 
 /** What a workspace may import of the others. */
 const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
@@ -143,6 +161,16 @@ export function layerFaults(): LayerFault[] {
   return faults;
 }
 
+/** Names of rooms in one line: those that lie within other rooms are drawn together, such as `record of bake log`. */
+function inOneLine(rooms: readonly string[]): string {
+  const whole = rooms.filter((room) => !room.includes('/'));
+  const within = DECLARED.flatMap((name) => {
+    const of = rooms.filter((room) => room.endsWith(`/${name}`)).map((room) => room.split('/')[0]);
+    return of.length === 0 ? [] : [`${name} of ${of.join(' ')}`];
+  });
+  return [whole.join(' '), ...within].filter((one) => one !== '').join('; ');
+}
+
 /** The floors as a drawing in characters, the highest first, with what each room imports of the floors below. */
 export function layersPicture(folder: string): string {
   const layers = LAYERS[folder] ?? [];
@@ -153,8 +181,8 @@ export function layersPicture(folder: string): string {
     .map(({ name, rooms }) => {
       const below = new Set(rooms.flatMap((room) => [...(found.get(room)?.keys() ?? [])]));
       for (const room of rooms) below.delete(room);
-      const names = [...below].sort().join(' ');
-      return `${name.padEnd(wide)} │ ${rooms.join(' ')}${names === '' ? '' : `\n${' '.repeat(wide)} │   ↓ ${names}`}`;
+      const names = inOneLine([...below].sort());
+      return `${name.padEnd(wide)} │ ${inOneLine(rooms)}${names === '' ? '' : `\n${' '.repeat(wide)} │   ↓ ${names}`}`;
     })
     .join(`\n${'─'.repeat(wide + 1)}┼${'─'.repeat(70)}\n`);
 }

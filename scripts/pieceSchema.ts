@@ -16,9 +16,9 @@ import {
 } from '@every-inch/core/piece';
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
+import * as formClasses from '../core/src/form/record/classes.ts';
 import { DEFAULT_BUILT_PIECE, FORM_DEFAULTS } from '../core/src/piece/complete.ts';
 import * as documentClasses from '../core/src/piece/document.ts';
-import * as formClasses from '../core/src/piece/forms.ts';
 
 type Schema = Record<string, unknown>;
 type Properties = Record<string, Schema>;

@@ -1,4 +1,5 @@
 import { choicesOf, NO_CLOTHES, WALL_NAMES } from '../form/index.ts';
+import { ID_PATTERN, newId } from '../record/index.ts';
 import {
   DEFAULT_BRANCHES,
   DEFAULT_CLAY,
@@ -9,7 +10,6 @@ import {
   DEFAULT_REGION,
   DEFAULT_RUN,
 } from './defaults.ts';
-import { ID_PATTERN, newId } from './ids.ts';
 import { isRecord, type RawRecord } from './migrations.ts';
 
 function idOf(raw: RawRecord, fallback: string): string {

@@ -1,5 +1,5 @@
+import type { PartId } from '../record/index.ts';
 import type { Piece } from './document.ts';
-import type { PartId } from './ids.ts';
 
 /**
  * How many parts each part hangs below, 0 for one that stands alone; in time linear in the parts of a sound piece.

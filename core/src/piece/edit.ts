@@ -1,7 +1,8 @@
+import { withClaysOf } from '../bulk/record/links.ts';
 import type { DocumentPath } from '../reckoning/index.ts';
+import { newId, type PartId } from '../record/index.ts';
 import type { Clay, LogEntry, Part, Piece } from './document.ts';
-import { newId, type PartId } from './ids.ts';
-import { withClaysOf, withoutLinksTo } from './links.ts';
+import { withoutLinksTo } from './links.ts';
 
 /**
  * Thrown when a path of the document leads nowhere; a fault of the program.

@@ -1,3 +1,15 @@
+export { mixesOf } from '../bulk/record/links.ts';
+export {
+  type ClayId,
+  type EntryId,
+  ID_PATTERN,
+  type Limit,
+  newId,
+  type PartId,
+  type PictureId,
+  type PieceId,
+  typedLimits,
+} from '../record/index.ts';
 export { changesBetween, type PieceChanges, withChanges } from './changes.ts';
 export * from './constants.ts';
 export * from './defaults.ts';
@@ -5,8 +17,6 @@ export { partDepths } from './depths.ts';
 export type * from './document.ts';
 export * from './edit.ts';
 export { PieceFileError, type PieceFileFault } from './errors.ts';
-export * from './ids.ts';
-export { LIMITS, type Limit, typedLimits } from './limits.ts';
-export { mixesOf } from './links.ts';
+export { LIMITS } from './limits.ts';
 export { type Problem, type ProblemCode, problemText } from './problems.ts';
 export { type Knot, validatePiece } from './repair.ts';

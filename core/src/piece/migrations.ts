@@ -1,5 +1,5 @@
+import { newId } from '../record/index.ts';
 import { PieceFileError } from './errors.ts';
-import { newId } from './ids.ts';
 
 /** A file’s content before it is known to be right. */
 export type RawRecord = Record<string, unknown>;

@@ -1,6 +1,8 @@
+import { mixesOf, withClaysOf } from '../bulk/record/links.ts';
+import { type ClayId, newId, type PartId } from '../record/index.ts';
+import { withoutLooseLinks } from '../route/record/links.ts';
 import type { Clay, Fit, LogEntry, Part, Piece, RouteStep } from './document.ts';
-import { type ClayId, newId, type PartId } from './ids.ts';
-import { mixesOf, withClaysOf, withoutLinksTo, withoutLooseLinks } from './links.ts';
+import { withoutLinksTo } from './links.ts';
 
 /** A link of the document that leads nowhere or to two places. */
 export interface Knot {

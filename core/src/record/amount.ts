@@ -1,5 +1,5 @@
 import { IsInt, IsNumber, IsPositive, Max, Min } from 'class-validator';
-import type { Limit } from './limits.ts';
+import type { Limit } from './limit.ts';
 
 /** A number within its limits: the checks of a field, from its declaration. */
 export function Amount({ min, over, max, whole }: Limit): PropertyDecorator {

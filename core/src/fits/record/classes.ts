@@ -1,17 +1,17 @@
 import 'reflect-metadata';
 import { Type } from 'class-transformer';
 import { IsIn, IsOptional, Matches, ValidateNested } from 'class-validator';
-import { Amount } from './amount.ts';
-import { FIT_KINDS, type FitKind, OPENING_SHAPES, type OpeningShape } from './constants.ts';
-import { ID_PATTERN, type PartId } from './ids.ts';
-import { LIMITS } from './limits.ts';
+import { Amount } from '../../record/amount.ts';
+import { ID_PATTERN, type PartId } from '../../record/index.ts';
+import { FIT_KINDS, type FitKind, OPENING_SHAPES, type OpeningShape } from './choices.ts';
+import { FITS_LIMITS } from './limits.ts';
 
 /** A clear opening, in the frame of the part that has it. */
 export class FitOpening {
   @IsIn(OPENING_SHAPES) shape!: OpeningShape;
-  @Amount(LIMITS.fitOpening.widthMm) widthMm!: number;
+  @Amount(FITS_LIMITS.fitOpening.widthMm) widthMm!: number;
   /** To the crown of an arch; of no account for a round one. */
-  @Amount(LIMITS.fitOpening.heightMm) heightMm!: number;
+  @Amount(FITS_LIMITS.fitOpening.heightMm) heightMm!: number;
 }
 
 /** How two parts go together. */
@@ -25,5 +25,5 @@ export class Fit {
   /** Null takes it from the form of the part that has it, where that has one. */
   @IsOptional() @ValidateNested() @Type(() => FitOpening) opening!: FitOpening | null;
   /** Size across of the part that goes, as measured on the bench, miniature mm; null goes by its form. */
-  @IsOptional() @Amount(LIMITS.fit.madeMm) madeMm!: number | null;
+  @IsOptional() @Amount(FITS_LIMITS.fit.madeMm) madeMm!: number | null;
 }

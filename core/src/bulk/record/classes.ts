@@ -4,6 +4,7 @@ import {
   ArrayMaxSize,
   IsArray,
   IsBoolean,
+  IsHexColor,
   IsIn,
   IsOptional,
   IsString,
@@ -12,24 +13,59 @@ import {
   MinLength,
   ValidateNested,
 } from 'class-validator';
-import { type CoreKind, STUFF_IDS, type StuffId } from '../handbook/index.ts';
-import { Amount } from './amount.ts';
-import { CORE_CHOICES, INSERT_FITS, INSERT_SHAPES, type InsertFit, type InsertShape } from './constants.ts';
-import { type ClayId, ID_PATTERN } from './ids.ts';
-import { LIMITS } from './limits.ts';
+import { STUFF_IDS, type StuffId } from '../../handbook/index.ts';
+import { Amount } from '../../record/amount.ts';
+import { type ClayId, ID_PATTERN, NAME_LENGTH } from '../../record/index.ts';
+import type { ClayFamily } from '../rows/clays.ts';
+import type { CoreKind } from '../rows/cores.ts';
+import { CORE_CHOICES, INSERT_FITS, INSERT_SHAPES, type InsertFit, type InsertShape } from './choices.ts';
+import { BULK_LIMITS } from './limits.ts';
 
-const NAME_LENGTH = 200;
+/** What the packet says; it wins over the handbook. */
+export class Packet {
+  @Amount(BULK_LIMITS.packet.lowC) lowC!: number;
+  @Amount(BULK_LIMITS.packet.highC) highC!: number;
+  /** For each 6 mm of thickness. */
+  @Amount(BULK_LIMITS.packet.lowMinutes) lowMinutes!: number;
+  @Amount(BULK_LIMITS.packet.highMinutes) highMinutes!: number;
+}
+
+const FAMILIES: readonly ClayFamily[] = [
+  'all-purpose',
+  'beginner',
+  'strong-flexible',
+  'sculptors',
+  'firm',
+  'translucent',
+  'stone-effect',
+  'liquid',
+  'air-dry',
+  'epoxy-putty',
+];
+
+export class Clay {
+  @Matches(ID_PATTERN) id!: ClayId;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  @IsIn(FAMILIES) family!: ClayFamily;
+  /** `#rrggbb`, as seen raw. */
+  @IsHexColor() colour!: string;
+  /** Null takes the handbook’s packet. */
+  @IsOptional() @Amount(BULK_LIMITS.clay.packG) packG!: number | null;
+  /** Null when not known: no cost is then reckoned. */
+  @IsOptional() @Amount(BULK_LIMITS.clay.packPrice) packPrice!: number | null;
+  @IsOptional() @ValidateNested() @Type(() => Packet) packet!: Packet | null;
+}
 
 /** One clay of a mix, by parts of volume. */
 export class MixShare {
   @Matches(ID_PATTERN) clay!: ClayId;
-  @Amount(LIMITS.mixShare.parts) parts!: number;
+  @Amount(BULK_LIMITS.mixShare.parts) parts!: number;
 }
 
 export class CoreChoice {
   @IsIn(CORE_CHOICES) kind!: 'school' | 'none' | CoreKind;
   /** Miniature mm; null takes the handbook’s skin for the scale. */
-  @IsOptional() @Amount(LIMITS.coreChoice.skinMm) skinMm!: number | null;
+  @IsOptional() @Amount(BULK_LIMITS.coreChoice.skinMm) skinMm!: number | null;
   @IsIn(['loose', 'balled', 'hammered']) packed!: 'loose' | 'balled' | 'hammered';
 }
 
@@ -37,7 +73,7 @@ export class CoreChoice {
 export class ZoneShare {
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
   /** Of the region’s clay. */
-  @Amount(LIMITS.zoneShare.percent) percent!: number;
+  @Amount(BULK_LIMITS.zoneShare.percent) percent!: number;
   @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => MixShare) mix!: MixShare[];
 }
 
@@ -47,11 +83,11 @@ export class RegionChoice {
   /** Whether it gets the part’s core, where it is thick enough. */
   @IsBoolean() cored!: boolean;
   /** Miniature mm; null takes the part’s skin. */
-  @IsOptional() @Amount(LIMITS.regionChoice.skinMm) skinMm!: number | null;
+  @IsOptional() @Amount(BULK_LIMITS.regionChoice.skinMm) skinMm!: number | null;
   /** Empty takes the part’s clay. */
   @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => MixShare) mix!: MixShare[];
   /** The sculpt-and-bake it is made in, from 1. */
-  @Amount(LIMITS.regionChoice.pass) pass!: number;
+  @Amount(BULK_LIMITS.regionChoice.pass) pass!: number;
   @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => ZoneShare) zones!: ZoneShare[];
 }
 
@@ -61,11 +97,11 @@ export class Insert {
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
   @IsIn(INSERT_SHAPES) shape!: InsertShape;
   /** Across, or its longer side, on the bench. */
-  @Amount(LIMITS.insert.widthMm) widthMm!: number;
+  @Amount(BULK_LIMITS.insert.widthMm) widthMm!: number;
   /** Its shorter side; the same as the width for a round one. */
-  @Amount(LIMITS.insert.heightMm) heightMm!: number;
+  @Amount(BULK_LIMITS.insert.heightMm) heightMm!: number;
   /** How deep it goes in. */
-  @Amount(LIMITS.insert.depthMm) depthMm!: number;
+  @Amount(BULK_LIMITS.insert.depthMm) depthMm!: number;
   /** Whether the thing itself was measured, or the mark it left when pressed into clay. */
   @IsIn(['thing', 'mark']) measured!: 'thing' | 'mark';
   @IsIn(INSERT_FITS) fit!: InsertFit;

@@ -11,17 +11,15 @@ import {
   MaxLength,
   ValidateNested,
 } from 'class-validator';
-import { Amount } from './amount.ts';
-import { TAKING_KINDS, type TakingKind } from './constants.ts';
-import { ID_PATTERN, type PartId, type PictureId } from './ids.ts';
-import { LIMITS } from './limits.ts';
-
-const NAME_LENGTH = 200;
+import { Amount } from '../../record/amount.ts';
+import { ID_PATTERN, NAME_LENGTH, type PartId, type PictureId } from '../../record/index.ts';
+import { TAKING_KINDS, type TakingKind } from './choices.ts';
+import { PICTURE_LIMITS } from './limits.ts';
 
 /** A place on a picture, px of the picture as it is kept, from its upper left corner. */
 export class Spot {
-  @Amount(LIMITS.spot.x) x!: number;
-  @Amount(LIMITS.spot.y) y!: number;
+  @Amount(PICTURE_LIMITS.spot.x) x!: number;
+  @Amount(PICTURE_LIMITS.spot.y) y!: number;
 }
 
 /** A length that is known in what a picture shows. */
@@ -32,7 +30,7 @@ export class KnownLength {
   @ValidateNested({ each: true })
   @Type(() => Spot)
   spots!: Spot[];
-  @Amount(LIMITS.knownLength.lengthMm) lengthMm!: number;
+  @Amount(PICTURE_LIMITS.knownLength.lengthMm) lengthMm!: number;
 }
 
 /** A rectangle of known sides in what a picture shows: it squares a picture taken aslant. */
@@ -44,8 +42,8 @@ export class KnownRectangle {
   @ValidateNested({ each: true })
   @Type(() => Spot)
   spots!: Spot[];
-  @Amount(LIMITS.knownRectangle.widthMm) widthMm!: number;
-  @Amount(LIMITS.knownRectangle.heightMm) heightMm!: number;
+  @Amount(PICTURE_LIMITS.knownRectangle.widthMm) widthMm!: number;
+  @Amount(PICTURE_LIMITS.knownRectangle.heightMm) heightMm!: number;
 }
 
 /** A measure taken off a picture: two places, or three for an angle, the corner second. */
@@ -66,14 +64,14 @@ export class Reference {
   @Matches(ID_PATTERN) id!: PictureId;
   @IsIn(['image/jpeg', 'image/png', 'image/webp']) type!: 'image/jpeg' | 'image/png' | 'image/webp';
   /** Size of the picture as it is kept, px. */
-  @Amount(LIMITS.reference.widthPx) widthPx!: number;
-  @Amount(LIMITS.reference.heightPx) heightPx!: number;
+  @Amount(PICTURE_LIMITS.reference.widthPx) widthPx!: number;
+  @Amount(PICTURE_LIMITS.reference.heightPx) heightPx!: number;
   @IsString() @MaxLength(NAME_LENGTH) caption!: string;
   /** Who took or drew it, and where it is from. */
   @IsString() @MaxLength(NAME_LENGTH) source!: string;
   @IsOptional() @Matches(ID_PATTERN) part!: PartId | null;
   /** 1 where it shows the thing itself; N where it shows a miniature at 1:N. */
-  @Amount(LIMITS.reference.shownRatio) shownRatio!: number;
+  @Amount(PICTURE_LIMITS.reference.shownRatio) shownRatio!: number;
   @IsOptional() @ValidateNested() @Type(() => KnownLength) known!: KnownLength | null;
   @IsOptional() @ValidateNested() @Type(() => KnownRectangle) square!: KnownRectangle | null;
   @IsArray() @ArrayMaxSize(500) @ValidateNested({ each: true }) @Type(() => Taking) takings!: Taking[];

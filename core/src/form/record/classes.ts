@@ -14,6 +14,7 @@ import {
   ValidateBy,
   ValidateNested,
 } from 'class-validator';
+import { Amount } from '../../record/amount.ts';
 import type {
   BallForm,
   BarPoint,
@@ -48,7 +49,7 @@ import type {
   TurnedForm,
   WallName,
   WedgeForm,
-} from '../form/index.ts';
+} from '../index.ts';
 import {
   BEAST_BUILDS,
   BEAST_POSES,
@@ -60,9 +61,8 @@ import {
   ROOF_KINDS,
   ROUND_CRESTS,
   WALL_NAMES,
-} from '../form/index.ts';
-import { Amount } from './amount.ts';
-import { LIMITS } from './limits.ts';
+} from '../index.ts';
+import { FORM_LIMITS } from './limits.ts';
 
 function isAngles(value: unknown): value is JointAngles {
   if (typeof value !== 'object' || value === null) return false;
@@ -107,18 +107,18 @@ function Locked(): PropertyDecorator {
 }
 
 export class ClothingData implements Clothing {
-  @Amount(LIMITS.clothing.headMm) headMm!: number;
-  @Amount(LIMITS.clothing.trunkMm) trunkMm!: number;
-  @Amount(LIMITS.clothing.armsMm) armsMm!: number;
-  @Amount(LIMITS.clothing.legsMm) legsMm!: number;
-  @IsOptional() @Amount(LIMITS.clothing.hemMm) hemMm!: number | null;
+  @Amount(FORM_LIMITS.clothing.headMm) headMm!: number;
+  @Amount(FORM_LIMITS.clothing.trunkMm) trunkMm!: number;
+  @Amount(FORM_LIMITS.clothing.armsMm) armsMm!: number;
+  @Amount(FORM_LIMITS.clothing.legsMm) legsMm!: number;
+  @IsOptional() @Amount(FORM_LIMITS.clothing.hemMm) hemMm!: number | null;
 }
 
 export class PersonFormData implements PersonForm {
   @Equals('person') kind!: 'person';
-  @Amount(LIMITS.personForm.statureMm) statureMm!: number;
-  @IsOptional() @Amount(LIMITS.personForm.headsTall) headsTall!: number | null;
-  @Amount(LIMITS.personForm.build) build!: number;
+  @Amount(FORM_LIMITS.personForm.statureMm) statureMm!: number;
+  @IsOptional() @Amount(FORM_LIMITS.personForm.headsTall) headsTall!: number | null;
+  @Amount(FORM_LIMITS.personForm.build) build!: number;
   @IsIn(choicesOf(PERSON_POSES)) pose!: PersonPose;
   @Angles() angles!: Record<string, JointAngles>;
   @IsDefined() @ValidateNested() @Type(() => ClothingData) clothing!: Clothing;
@@ -127,91 +127,91 @@ export class PersonFormData implements PersonForm {
 
 export class BeastFormData implements BeastForm {
   @Equals('beast') kind!: 'beast';
-  @Amount(LIMITS.beastForm.withersMm) withersMm!: number;
+  @Amount(FORM_LIMITS.beastForm.withersMm) withersMm!: number;
   @IsIn(choicesOf(BEAST_BUILDS)) proportions!: BeastBuild;
-  @Amount(LIMITS.beastForm.build) build!: number;
+  @Amount(FORM_LIMITS.beastForm.build) build!: number;
   @IsIn(choicesOf(BEAST_POSES)) pose!: BeastPose;
   @Angles() angles!: Record<string, JointAngles>;
 }
 
 export class BirdFormData implements BirdForm {
   @Equals('bird') kind!: 'bird';
-  @Amount(LIMITS.birdForm.heightMm) heightMm!: number;
+  @Amount(FORM_LIMITS.birdForm.heightMm) heightMm!: number;
   @IsIn(choicesOf(BIRD_BUILDS)) proportions!: BirdBuild;
-  @Amount(LIMITS.birdForm.build) build!: number;
+  @Amount(FORM_LIMITS.birdForm.build) build!: number;
   @Angles() angles!: Record<string, JointAngles>;
 }
 
 export class CrawlerFormData implements CrawlerForm {
   @Equals('crawler') kind!: 'crawler';
-  @Amount(LIMITS.crawlerForm.lengthMm) lengthMm!: number;
-  @Amount(LIMITS.crawlerForm.sections) sections!: number;
-  @Amount(LIMITS.crawlerForm.legPairs) legPairs!: number;
-  @Amount(LIMITS.crawlerForm.legSegments) legSegments!: number;
-  @Amount(LIMITS.crawlerForm.footCircleMm) footCircleMm!: number;
-  @Amount(LIMITS.crawlerForm.bodyHeightMm) bodyHeightMm!: number;
-  @Amount(LIMITS.crawlerForm.feelersMm) feelersMm!: number;
-  @Amount(LIMITS.crawlerForm.legMm) legMm!: number;
+  @Amount(FORM_LIMITS.crawlerForm.lengthMm) lengthMm!: number;
+  @Amount(FORM_LIMITS.crawlerForm.sections) sections!: number;
+  @Amount(FORM_LIMITS.crawlerForm.legPairs) legPairs!: number;
+  @Amount(FORM_LIMITS.crawlerForm.legSegments) legSegments!: number;
+  @Amount(FORM_LIMITS.crawlerForm.footCircleMm) footCircleMm!: number;
+  @Amount(FORM_LIMITS.crawlerForm.bodyHeightMm) bodyHeightMm!: number;
+  @Amount(FORM_LIMITS.crawlerForm.feelersMm) feelersMm!: number;
+  @Amount(FORM_LIMITS.crawlerForm.legMm) legMm!: number;
 }
 
 export class RoundCreatureFormData implements RoundCreatureForm {
   @Equals('round') kind!: 'round';
-  @Amount(LIMITS.roundCreatureForm.heightMm) heightMm!: number;
-  @Amount(LIMITS.roundCreatureForm.widthMm) widthMm!: number;
+  @Amount(FORM_LIMITS.roundCreatureForm.heightMm) heightMm!: number;
+  @Amount(FORM_LIMITS.roundCreatureForm.widthMm) widthMm!: number;
   @IsIn(choicesOf(ROUND_CRESTS)) crest!: RoundCrest;
-  @Amount(LIMITS.roundCreatureForm.armsMm) armsMm!: number;
-  @Amount(LIMITS.roundCreatureForm.legsMm) legsMm!: number;
+  @Amount(FORM_LIMITS.roundCreatureForm.armsMm) armsMm!: number;
+  @Amount(FORM_LIMITS.roundCreatureForm.legsMm) legsMm!: number;
 }
 
 export class TreeFormData implements TreeForm {
   @Equals('tree') kind!: 'tree';
-  @Amount(LIMITS.treeForm.heightMm) heightMm!: number;
-  @Amount(LIMITS.treeForm.trunkMm) trunkMm!: number;
-  @Amount(LIMITS.treeForm.spreadMm) spreadMm!: number;
-  @Amount(LIMITS.treeForm.forkMm) forkMm!: number;
-  @Amount(LIMITS.treeForm.forks) forks!: number;
-  @Amount(LIMITS.treeForm.rootsMm) rootsMm!: number;
-  @Amount(LIMITS.treeForm.seed) seed!: number;
+  @Amount(FORM_LIMITS.treeForm.heightMm) heightMm!: number;
+  @Amount(FORM_LIMITS.treeForm.trunkMm) trunkMm!: number;
+  @Amount(FORM_LIMITS.treeForm.spreadMm) spreadMm!: number;
+  @Amount(FORM_LIMITS.treeForm.forkMm) forkMm!: number;
+  @Amount(FORM_LIMITS.treeForm.forks) forks!: number;
+  @Amount(FORM_LIMITS.treeForm.rootsMm) rootsMm!: number;
+  @Amount(FORM_LIMITS.treeForm.seed) seed!: number;
 }
 
 export class BallFormData implements BallForm {
   @Equals('ball') kind!: 'ball';
-  @Amount(LIMITS.ballForm.diameterMm) diameterMm!: number;
+  @Amount(FORM_LIMITS.ballForm.diameterMm) diameterMm!: number;
 }
 
 export class RodFormData implements RodForm {
   @Equals('rod') kind!: 'rod';
-  @Amount(LIMITS.rodForm.lengthMm) lengthMm!: number;
-  @Amount(LIMITS.rodForm.startMm) startMm!: number;
-  @Amount(LIMITS.rodForm.endMm) endMm!: number;
+  @Amount(FORM_LIMITS.rodForm.lengthMm) lengthMm!: number;
+  @Amount(FORM_LIMITS.rodForm.startMm) startMm!: number;
+  @Amount(FORM_LIMITS.rodForm.endMm) endMm!: number;
   @IsBoolean() lying!: boolean;
 }
 
 export class BlockFormData implements BlockForm {
   @Equals('block') kind!: 'block';
-  @Amount(LIMITS.blockForm.widthMm) widthMm!: number;
-  @Amount(LIMITS.blockForm.heightMm) heightMm!: number;
-  @Amount(LIMITS.blockForm.depthMm) depthMm!: number;
+  @Amount(FORM_LIMITS.blockForm.widthMm) widthMm!: number;
+  @Amount(FORM_LIMITS.blockForm.heightMm) heightMm!: number;
+  @Amount(FORM_LIMITS.blockForm.depthMm) depthMm!: number;
 }
 
 export class CylinderFormData implements CylinderForm {
   @Equals('cylinder') kind!: 'cylinder';
-  @Amount(LIMITS.cylinderForm.heightMm) heightMm!: number;
-  @Amount(LIMITS.cylinderForm.bottomMm) bottomMm!: number;
-  @Amount(LIMITS.cylinderForm.topMm) topMm!: number;
+  @Amount(FORM_LIMITS.cylinderForm.heightMm) heightMm!: number;
+  @Amount(FORM_LIMITS.cylinderForm.bottomMm) bottomMm!: number;
+  @Amount(FORM_LIMITS.cylinderForm.topMm) topMm!: number;
   @IsBoolean() lying!: boolean;
 }
 
 export class RingFormData implements RingForm {
   @Equals('ring') kind!: 'ring';
-  @Amount(LIMITS.ringForm.acrossMm) acrossMm!: number;
-  @Amount(LIMITS.ringForm.thicknessMm) thicknessMm!: number;
+  @Amount(FORM_LIMITS.ringForm.acrossMm) acrossMm!: number;
+  @Amount(FORM_LIMITS.ringForm.thicknessMm) thicknessMm!: number;
   @IsBoolean() lying!: boolean;
 }
 
 export class ProfilePointData implements ProfilePoint {
-  @Amount(LIMITS.profilePoint.radiusMm) radiusMm!: number;
-  @Amount(LIMITS.profilePoint.heightMm) heightMm!: number;
+  @Amount(FORM_LIMITS.profilePoint.radiusMm) radiusMm!: number;
+  @Amount(FORM_LIMITS.profilePoint.heightMm) heightMm!: number;
 }
 
 export class TurnedFormData implements TurnedForm {
@@ -227,14 +227,14 @@ export class TurnedFormData implements TurnedForm {
 
 export class WedgeFormData implements WedgeForm {
   @Equals('wedge') kind!: 'wedge';
-  @Amount(LIMITS.wedgeForm.widthMm) widthMm!: number;
-  @Amount(LIMITS.wedgeForm.heightMm) heightMm!: number;
-  @Amount(LIMITS.wedgeForm.depthMm) depthMm!: number;
+  @Amount(FORM_LIMITS.wedgeForm.widthMm) widthMm!: number;
+  @Amount(FORM_LIMITS.wedgeForm.heightMm) heightMm!: number;
+  @Amount(FORM_LIMITS.wedgeForm.depthMm) depthMm!: number;
 }
 
 export class PlanePointData implements PlanePoint {
-  @Amount(LIMITS.planePoint.xMm) xMm!: number;
-  @Amount(LIMITS.planePoint.yMm) yMm!: number;
+  @Amount(FORM_LIMITS.planePoint.xMm) xMm!: number;
+  @Amount(FORM_LIMITS.planePoint.yMm) yMm!: number;
 }
 
 export class ExtrudedFormData implements ExtrudedForm {
@@ -245,13 +245,13 @@ export class ExtrudedFormData implements ExtrudedForm {
   @ValidateNested({ each: true })
   @Type(() => PlanePointData)
   points!: PlanePoint[];
-  @Amount(LIMITS.extrudedForm.depthMm) depthMm!: number;
+  @Amount(FORM_LIMITS.extrudedForm.depthMm) depthMm!: number;
 }
 
 export class BarPointData implements BarPoint {
-  @Amount(LIMITS.barPoint.xMm) xMm!: number;
-  @Amount(LIMITS.barPoint.yMm) yMm!: number;
-  @Amount(LIMITS.barPoint.zMm) zMm!: number;
+  @Amount(FORM_LIMITS.barPoint.xMm) xMm!: number;
+  @Amount(FORM_LIMITS.barPoint.yMm) yMm!: number;
+  @Amount(FORM_LIMITS.barPoint.zMm) zMm!: number;
 }
 
 export class TubeFormData implements TubeForm {
@@ -262,8 +262,8 @@ export class TubeFormData implements TubeForm {
   @ValidateNested({ each: true })
   @Type(() => BarPointData)
   points!: BarPoint[];
-  @Amount(LIMITS.tubeForm.thicknessMm) thicknessMm!: number;
-  @Amount(LIMITS.tubeForm.endMm) endMm!: number;
+  @Amount(FORM_LIMITS.tubeForm.thicknessMm) thicknessMm!: number;
+  @Amount(FORM_LIMITS.tubeForm.endMm) endMm!: number;
 }
 
 /** Forms that things are built up from, by `kind`. */
@@ -288,12 +288,12 @@ export class BuiltPieceData implements BuiltPiece {
     discriminator: { property: 'kind', subTypes: PLAIN_CLASSES },
   })
   form!: PlainForm;
-  @Amount(LIMITS.builtPiece.xMm) xMm!: number;
-  @Amount(LIMITS.builtPiece.yMm) yMm!: number;
-  @Amount(LIMITS.builtPiece.zMm) zMm!: number;
-  @Amount(LIMITS.builtPiece.turnDeg) turnDeg!: number;
-  @Amount(LIMITS.builtPiece.tipDeg) tipDeg!: number;
-  @Amount(LIMITS.builtPiece.leanDeg) leanDeg!: number;
+  @Amount(FORM_LIMITS.builtPiece.xMm) xMm!: number;
+  @Amount(FORM_LIMITS.builtPiece.yMm) yMm!: number;
+  @Amount(FORM_LIMITS.builtPiece.zMm) zMm!: number;
+  @Amount(FORM_LIMITS.builtPiece.turnDeg) turnDeg!: number;
+  @Amount(FORM_LIMITS.builtPiece.tipDeg) tipDeg!: number;
+  @Amount(FORM_LIMITS.builtPiece.leanDeg) leanDeg!: number;
   @IsBoolean() cut!: boolean;
 }
 
@@ -309,23 +309,23 @@ export class BuiltFormData implements BuiltForm {
 
 export class OpeningData implements Opening {
   @IsIn(choicesOf(WALL_NAMES)) wall!: WallName;
-  @Amount(LIMITS.opening.fromLeftMm) fromLeftMm!: number;
-  @Amount(LIMITS.opening.sillMm) sillMm!: number;
-  @Amount(LIMITS.opening.widthMm) widthMm!: number;
-  @Amount(LIMITS.opening.heightMm) heightMm!: number;
+  @Amount(FORM_LIMITS.opening.fromLeftMm) fromLeftMm!: number;
+  @Amount(FORM_LIMITS.opening.sillMm) sillMm!: number;
+  @Amount(FORM_LIMITS.opening.widthMm) widthMm!: number;
+  @Amount(FORM_LIMITS.opening.heightMm) heightMm!: number;
 }
 
 export class PanelsFormData implements PanelsForm {
   @Equals('panels') kind!: 'panels';
-  @Amount(LIMITS.panelsForm.widthMm) widthMm!: number;
-  @Amount(LIMITS.panelsForm.depthMm) depthMm!: number;
-  @Amount(LIMITS.panelsForm.heightMm) heightMm!: number;
-  @Amount(LIMITS.panelsForm.thicknessMm) thicknessMm!: number;
+  @Amount(FORM_LIMITS.panelsForm.widthMm) widthMm!: number;
+  @Amount(FORM_LIMITS.panelsForm.depthMm) depthMm!: number;
+  @Amount(FORM_LIMITS.panelsForm.heightMm) heightMm!: number;
+  @Amount(FORM_LIMITS.panelsForm.thicknessMm) thicknessMm!: number;
   @IsIn(choicesOf(WALL_NAMES), { each: true }) @ArrayUnique() walls!: WallName[];
   @IsBoolean() floor!: boolean;
   @IsIn(choicesOf(ROOF_KINDS)) roof!: RoofKind;
-  @Amount(LIMITS.panelsForm.riseMm) riseMm!: number;
-  @Amount(LIMITS.panelsForm.eavesMm) eavesMm!: number;
+  @Amount(FORM_LIMITS.panelsForm.riseMm) riseMm!: number;
+  @Amount(FORM_LIMITS.panelsForm.eavesMm) eavesMm!: number;
   @IsIn(choicesOf(PANEL_JOINTS)) joint!: PanelsForm['joint'];
   @IsArray()
   @ArrayMaxSize(100)
@@ -335,9 +335,9 @@ export class PanelsFormData implements PanelsForm {
 }
 
 export class ExtentData {
-  @Amount(LIMITS.extent.x) x!: number;
-  @Amount(LIMITS.extent.y) y!: number;
-  @Amount(LIMITS.extent.z) z!: number;
+  @Amount(FORM_LIMITS.extent.x) x!: number;
+  @Amount(FORM_LIMITS.extent.y) y!: number;
+  @Amount(FORM_LIMITS.extent.z) z!: number;
 }
 
 /** Longest packed mesh, characters. */
@@ -347,7 +347,7 @@ export class MeshFormData implements MeshForm {
   @Equals('mesh') kind!: 'mesh';
   @IsString() @MaxLength(200) source!: string;
   @IsString() @MaxLength(LONGEST_MESH) data!: string;
-  @Amount(LIMITS.meshForm.unitMm) unitMm!: number;
+  @Amount(FORM_LIMITS.meshForm.unitMm) unitMm!: number;
   @IsDefined() @ValidateNested() @Type(() => ExtentData) extent!: MeshForm['extent'];
   @IsIn(['y', 'z']) upright!: 'y' | 'z';
 }

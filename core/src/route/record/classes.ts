@@ -13,8 +13,9 @@ import {
   MinLength,
   ValidateNested,
 } from 'class-validator';
-import { STUFF_IDS, type StuffId } from '../handbook/index.ts';
-import { Amount } from './amount.ts';
+import { STUFF_IDS, type StuffId } from '../../handbook/index.ts';
+import { Amount } from '../../record/amount.ts';
+import { ID_PATTERN, NAME_LENGTH, type PartId } from '../../record/index.ts';
 import {
   BAKE_WAYS,
   type BakeStepWay,
@@ -23,11 +24,8 @@ import {
   type RelationKind,
   STEP_KINDS,
   type StepKind,
-} from './constants.ts';
-import { ID_PATTERN, type PartId } from './ids.ts';
-import { LIMITS } from './limits.ts';
-
-const NAME_LENGTH = 200;
+} from './choices.ts';
+import { ROUTE_LIMITS } from './limits.ts';
 
 /** One step of the route. */
 export class RouteStep {
@@ -43,9 +41,9 @@ export class RouteStep {
   @MaxLength(NAME_LENGTH, { each: true })
   regions!: string[];
   /** At the bench, min; null takes what is reckoned. */
-  @IsOptional() @Amount(LIMITS.routeStep.handsMin) handsMin!: number | null;
+  @IsOptional() @Amount(ROUTE_LIMITS.routeStep.handsMin) handsMin!: number | null;
   /** Waited for, min; null takes what is reckoned. */
-  @IsOptional() @Amount(LIMITS.routeStep.waitMin) waitMin!: number | null;
+  @IsOptional() @Amount(ROUTE_LIMITS.routeStep.waitMin) waitMin!: number | null;
   /** A glue, or some other stuff, that it leaves on the parts; null for clay, wire and core. */
   @IsOptional() @IsIn(STUFF_IDS) leaves!: StuffId | null;
   /** The part or the insert that it puts on or in; empty for none. */
@@ -80,12 +78,4 @@ export class Route {
   @ValidateNested({ each: true })
   @Type(() => StepRelation)
   relations!: StepRelation[];
-}
-
-/** Where a thing was put by hand in the oven drawing, from the front left corner of what may be used, mm. */
-export class OvenPlace {
-  /** A part’s id with the number of the copy, such as `mug/2`. */
-  @IsString() @MinLength(1) @MaxLength(80) item!: string;
-  @Amount(LIMITS.ovenPlace.xMm) xMm!: number;
-  @Amount(LIMITS.ovenPlace.yMm) yMm!: number;
 }

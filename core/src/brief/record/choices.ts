@@ -1,0 +1,15 @@
+export const PURPOSES = ['display', 'handled', 'filmed', 'worn', 'given'] as const;
+export type Purpose = (typeof PURPOSES)[number];
+export const VIEWPOINTS = ['all-round', 'front', 'above', 'camera'] as const;
+export type Viewpoint = (typeof VIEWPOINTS)[number];
+/** What a decision must come before. */
+export const CLOSING_STEPS = [
+  'wire',
+  'clay',
+  'first-bake',
+  'last-bake',
+  'paint',
+  'glue',
+  'hand-over',
+] as const;
+export type ClosingStep = (typeof CLOSING_STEPS)[number];

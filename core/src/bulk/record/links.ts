@@ -1,0 +1,33 @@
+import type { MixShare, RegionChoice } from './classes.ts';
+
+/** What names clays: a part, with its regions. */
+interface Mixed {
+  readonly mix: MixShare[];
+  readonly regions: RegionChoice[];
+}
+
+/** Every mix of a part with where it stands: its own, its regions’ and their zones’. */
+export function mixesOf(part: Mixed): { readonly where: string; readonly mix: readonly MixShare[] }[] {
+  return [
+    { where: 'mix', mix: part.mix },
+    ...part.regions.flatMap(({ mix, zones }, i) => [
+      { where: `regions[${i}].mix`, mix },
+      ...zones.map((zone, j) => ({ where: `regions[${i}].zones[${j}].mix`, mix: zone.mix })),
+    ]),
+  ];
+}
+
+/** A part that names only some clays; the same part where that is all it names. */
+export function withClaysOf<T extends Mixed>(part: T, isKept: (clay: string) => boolean): T {
+  if (mixesOf(part).every(({ mix }) => mix.every(({ clay }) => isKept(clay)))) return part;
+  const kept = (mix: readonly MixShare[]) => mix.filter(({ clay }) => isKept(clay));
+  return {
+    ...part,
+    mix: kept(part.mix),
+    regions: part.regions.map((region) => ({
+      ...region,
+      mix: kept(region.mix),
+      zones: region.zones.map((zone) => ({ ...zone, mix: kept(zone.mix) })),
+    })),
+  };
+}

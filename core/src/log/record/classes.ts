@@ -1,0 +1,54 @@
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsIn,
+  IsISO8601,
+  IsOptional,
+  IsString,
+  Matches,
+  MaxLength,
+  ValidateNested,
+} from 'class-validator';
+import { BakeRecord } from '../../bake/record/classes.ts';
+import { Amount } from '../../record/amount.ts';
+import {
+  type EntryId,
+  ID_PATTERN,
+  NAME_LENGTH,
+  NOTE_LENGTH,
+  type PartId,
+  type PictureId,
+} from '../../record/index.ts';
+import { LOG_LIMITS } from './limits.ts';
+
+/** A picture of an entry; the picture itself lies beside the piece. */
+export class PictureRef {
+  @Matches(ID_PATTERN) id!: PictureId;
+  @IsIn(['image/jpeg', 'image/png', 'image/webp']) type!: 'image/jpeg' | 'image/png' | 'image/webp';
+  @IsString() @MaxLength(NAME_LENGTH) caption!: string;
+}
+
+export class MadeMeasure {
+  @IsString() @MaxLength(60) key!: string;
+  /** Miniature mm. */
+  @Amount(LOG_LIMITS.madeMeasure.madeMm) madeMm!: number;
+}
+
+export class LogEntry {
+  @Matches(ID_PATTERN) id!: EntryId;
+  @IsISO8601({ strict: true }) at!: string;
+  @IsIn(['measure', 'bake', 'note']) kind!: 'measure' | 'bake' | 'note';
+  @IsOptional() @Matches(ID_PATTERN) part!: PartId | null;
+  @IsOptional() @ValidateNested() @Type(() => MadeMeasure) measure!: MadeMeasure | null;
+  @IsOptional() @ValidateNested() @Type(() => BakeRecord) bake!: BakeRecord | null;
+  @IsString() @MaxLength(NOTE_LENGTH) note!: string;
+  /** What to do otherwise next time; speaks up at the same stage. */
+  @IsString() @MaxLength(NOTE_LENGTH) lesson!: string;
+  @IsArray()
+  @ArrayMaxSize(50)
+  @ValidateNested({ each: true })
+  @Type(() => PictureRef)
+  pictures!: PictureRef[];
+}

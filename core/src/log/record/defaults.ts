@@ -1,0 +1,10 @@
+import type { LogEntry } from './classes.ts';
+
+export const DEFAULT_ENTRY = {
+  part: null,
+  measure: null,
+  bake: null,
+  note: '',
+  lesson: '',
+  pictures: [],
+} satisfies Partial<LogEntry>;

@@ -1,0 +1,8 @@
+import type { Limits } from '../../record/index.ts';
+
+/** Limits of the numbers of what was made. */
+export const LOG_LIMITS = {
+  madeMeasure: {
+    madeMm: { over: 0, max: 1e4 },
+  },
+} as const satisfies Limits;
