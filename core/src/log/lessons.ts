@@ -7,7 +7,7 @@ export function lessonLens(entry: LogEntry): 'bake' | 'size' | 'brief' {
 }
 
 /** Lessons for a stage: those of the selected part first, newest first. */
-export function lessonsFor(piece: Piece, lens: string, part: string | null): LogEntry[] {
+export function lessonsFor(piece: Pick<Piece, 'log'>, lens: string, part: string | null): LogEntry[] {
   return piece.log
     .filter((entry) => entry.lesson.trim() !== '' && lessonLens(entry) === lens)
     .sort((a, b) => Number(b.part === part) - Number(a.part === part) || b.at.localeCompare(a.at));

@@ -6,10 +6,10 @@ import type { Piece } from './document.ts';
  *
  * @example partDepths(piece).get(oar.id) // 1, when the oar hangs on the ferrywoman
  */
-export function partDepths(piece: Piece): ReadonlyMap<PartId, number> {
-  const parents = new Map(piece.parts.map(({ id, parent }) => [id, parent]));
+export function partDepths({ parts }: Pick<Piece, 'parts'>): ReadonlyMap<PartId, number> {
+  const parents = new Map(parts.map(({ id, parent }) => [id, parent]));
   const depths = new Map<PartId, number>();
-  for (const { id } of piece.parts) {
+  for (const { id } of parts) {
     const above: PartId[] = [];
     let at: PartId | null = id;
     while (at !== null && !depths.has(at) && parents.has(at)) {

@@ -11,7 +11,15 @@ import {
 } from '@every-inch/core/piece';
 import { formatMiniMm, miniMm, realMm } from '@every-inch/core/units';
 import { useAsk, useFigure } from '../spine/hooks.ts';
-import { edit, editAt, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
+import {
+  edit,
+  editAt,
+  selectPart,
+  useAppDispatch,
+  useAppSelector,
+  useOfPiece,
+  useOpenPiece,
+} from '../state/store.ts';
 import { BinButton } from './BinButton.tsx';
 import { Choice } from './Choice.tsx';
 import { LengthField } from './LengthField.tsx';
@@ -182,7 +190,8 @@ function FitRow({ fit }: { readonly fit: Fit }) {
 /** What goes on, in, under or beside what, and whether it does. */
 export function Fits() {
   const dispatch = useAppDispatch();
-  const { fits, parts } = useOpenPiece();
+  const fits = useOfPiece((piece) => piece.fits);
+  const parts = useOfPiece((piece) => piece.parts);
   const part = useAppSelector(selectPart);
   const add = () =>
     dispatch(

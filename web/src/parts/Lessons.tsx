@@ -1,14 +1,15 @@
 import { lessonsFor } from '@every-inch/core/log';
-import { selectPart, useAppSelector, useOpenPiece } from '../state/store.ts';
+import { selectPart, useAppSelector, useOfPiece } from '../state/store.ts';
 import { Stretch } from './LensLayout.tsx';
 
 /** What was learned at this stage before, the selected part’s first. */
 export function Lessons({ lens }: { readonly lens: string }) {
-  const piece = useOpenPiece();
+  const log = useOfPiece((piece) => piece.log);
+  const parts = useOfPiece((piece) => piece.parts);
   const part = useAppSelector(selectPart);
-  const lessons = lessonsFor(piece, lens, part?.id ?? null);
+  const lessons = lessonsFor({ log }, lens, part?.id ?? null);
   if (lessons.length === 0) return null;
-  const nameOf = (id: string | null) => piece.parts.find((one) => one.id === id)?.name;
+  const nameOf = (id: string | null) => parts.find((one) => one.id === id)?.name;
   return (
     <Stretch title="Learned before">
       <ul className="space-y-1.5">

@@ -9,7 +9,7 @@ import {
 } from '@tanstack/react-table';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { Fragment, type ReactNode, useMemo, useState } from 'react';
+import { Fragment, memo, type ReactNode, useMemo, useState } from 'react';
 
 /** One column of a table. */
 export interface Column<Row> {
@@ -114,11 +114,7 @@ function ColumnChoice({ columns, hidden, onHidden }: ChoiceProps) {
   );
 }
 
-/**
- * A table: its headings stay in sight and put its rows in order where they can be; where there is little room every row folds
- * to lines of its own, each with its heading before it, and columns can be put away.
- */
-export function Table<Row>(props: TableProps<Row>) {
+function WholeTable<Row>(props: TableProps<Row>) {
   const { label, rows, columns, keyOf, below, rowClass, isWide = false, className = '' } = props;
   const [sorting, setSorting] = useState<SortingState>([]);
   const [columnVisibility, setVisibility] = useState<VisibilityState>({});
@@ -201,3 +197,9 @@ export function Table<Row>(props: TableProps<Row>) {
     </div>
   );
 }
+
+/**
+ * A table: its headings stay in sight and put its rows in order where they can be; where there is little room every row folds
+ * to lines of its own, each with its heading before it, and columns can be put away. It is drawn again when what it is given is another.
+ */
+export const Table = memo(WholeTable) as typeof WholeTable;

@@ -2,7 +2,7 @@ import type { DocumentPath } from '@every-inch/core/reckoning';
 import { createContext, useCallback, useContext, useEffect } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { selected } from '../state/sessionSlice.ts';
-import { useAppDispatch, useOpenPiece } from '../state/store.ts';
+import { useAppDispatch, useOfPiece } from '../state/store.ts';
 import { type LensManifest, stageOfEntry } from './lens.ts';
 
 /** The lenses that there are, for what leads to them. */
@@ -13,7 +13,8 @@ export function useOpenEntry(): (path: DocumentPath) => void {
   const lenses = useContext(LensesContext);
   const navigate = useNavigate();
   const dispatch = useAppDispatch();
-  const { id, parts } = useOpenPiece();
+  const id = useOfPiece((piece) => piece.id);
+  const parts = useOfPiece((piece) => piece.parts);
   return useCallback(
     (path) => {
       if (path[0] === 'parts' && parts.some((part) => part.id === path[1]))

@@ -12,7 +12,7 @@ import {
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { factsOnce, useFigures } from '../spine/hooks.ts';
-import { editAt, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
+import { editAt, selectPart, useAppDispatch, useAppSelector, useOfPiece } from '../state/store.ts';
 
 /** Which way a length is read. */
 type Way = 'life' | 'miniature';
@@ -20,13 +20,12 @@ type Way = 'life' | 'miniature';
 /** Real ↔ miniature at the piece’s scale; `=` keeps the length as the selected part’s first measure. */
 export function Converter() {
   const dispatch = useAppDispatch();
-  const piece = useOpenPiece();
+  const scale = resolveScale(useOfPiece((piece) => piece.scale));
   const part = useAppSelector(selectPart);
   const shape = useFigures((store) => store.shapes.get(part?.id ?? ''));
   const [typed, setTyped] = useState('');
   const [way, setWay] = useState<Way>('life');
   const field = useRef<HTMLInputElement>(null);
-  const scale = resolveScale(piece.scale);
   const reading = typed.trim() === '' ? null : parseLength(typed, { unit: 'mm' });
   const life = reading?.ok
     ? way === 'life'

@@ -6,7 +6,7 @@ import { Link, useNavigate } from 'react-router';
 import { useDraft } from '../parts/useDraft.ts';
 import { redone, undone } from '../state/documentSlice.ts';
 import { dialogOpened } from '../state/sessionSlice.ts';
-import { editAt, store, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
+import { editAt, store, useAppDispatch, useAppSelector, useOfPiece } from '../state/store.ts';
 import { exportFile, save } from '../storage/shelf.ts';
 import { Converter } from './Converter.tsx';
 import { Mark } from './Mark.tsx';
@@ -129,7 +129,7 @@ function exportPiece(): void {
 /** The name of the piece, to be typed over. */
 function PieceName() {
   const dispatch = useAppDispatch();
-  const { name } = useOpenPiece();
+  const name = useOfPiece((piece) => piece.name);
   const readOnly = useAppSelector((state) => state.document.readOnly);
   const { field } = useDraft({
     shown: name,

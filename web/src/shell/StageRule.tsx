@@ -3,7 +3,7 @@ import { lensOf } from '../lenses/index.ts';
 import { HeedMark } from '../parts/HeedMark.tsx';
 import { STAGES } from '../parts/stages.ts';
 import { useStageHeed } from '../spine/hooks.ts';
-import { useOpenPiece } from '../state/store.ts';
+import { useOfPiece } from '../state/store.ts';
 
 /** Ticks of the drawn rule between two stages. */
 const TICKS = 16;
@@ -44,7 +44,7 @@ function StageHeed({ lens }: { readonly lens: string }) {
 export function StageRule() {
   const navigate = useNavigate();
   const { lens: current } = useParams();
-  const piece = useOpenPiece();
+  const id = useOfPiece((piece) => piece.id);
   return (
     <nav aria-label="Stages" className="relative overflow-x-auto border-t border-ink bg-paper">
       <div className="relative min-w-[860px]">
@@ -70,7 +70,7 @@ export function StageRule() {
                   aria-current={isCurrent ? 'page' : undefined}
                   title={lens === null ? `${name} is not here yet` : undefined}
                   className={`flex h-14 w-full items-end justify-center gap-1.5 pb-2.5 text-[14px] ${isCurrent ? 'font-semibold text-fired' : ''} ${lens === null ? 'text-quiet' : 'hover:text-fired'}`}
-                  onClick={() => navigate(`/piece/${piece.id}/${lens}`)}
+                  onClick={() => navigate(`/piece/${id}/${lens}`)}
                 >
                   <span aria-hidden className="figure text-[11px] text-quiet">
                     {key}

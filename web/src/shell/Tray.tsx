@@ -12,7 +12,7 @@ import { ChevronDown } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { WindowList } from '../parts/WindowList.tsx';
 import { dialogOpened } from '../state/sessionSlice.ts';
-import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
+import { edit, selectPart, useAppDispatch, useAppSelector, useOfPiece } from '../state/store.ts';
 import { TrayLinks } from './TrayLinks.tsx';
 import { SortableRow, TrayRow } from './TrayRow.tsx';
 
@@ -23,27 +23,28 @@ const ROW_HEIGHT = 42;
 
 function DraggedRows() {
   const dispatch = useAppDispatch();
-  const piece = useOpenPiece();
-  const depths = useMemo(() => partDepths(piece), [piece]);
+  const parts = useOfPiece((piece) => piece.parts);
+  const depths = useMemo(() => partDepths({ parts }), [parts]);
+  const hasFits = useOfPiece((piece) => piece.fits.length > 0);
   const [list, setList] = useState<HTMLUListElement | null>(null);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
   const onDragEnd = ({ active, over }: DragEndEvent): void => {
     if (!over || active.id === over.id) return;
-    const from = piece.parts.findIndex(({ id }) => id === active.id);
-    const to = piece.parts.findIndex(({ id }) => id === over.id);
-    const [moved, target] = [piece.parts[from], piece.parts[to]];
+    const from = parts.findIndex(({ id }) => id === active.id);
+    const to = parts.findIndex(({ id }) => id === over.id);
+    const [moved, target] = [parts[from], parts[to]];
     if (!moved || !target) return;
-    const before = from < to ? (piece.parts[to + 1] ?? null) : target;
+    const before = from < to ? (parts[to + 1] ?? null) : target;
     dispatch(edit(`move ${moved.name}`, (old) => movePart(old, moved.id, before?.id ?? null, target.parent)));
   };
   return (
     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
-      <SortableContext items={piece.parts.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+      <SortableContext items={parts.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
         <ul ref={setList} className="relative">
-          {piece.parts.map((part) => (
+          {parts.map((part) => (
             <SortableRow key={part.id} part={part} depth={depths.get(part.id) ?? 0} />
           ))}
-          <li aria-hidden={piece.fits.length === 0} className="list-none">
+          <li aria-hidden={!hasFits} className="list-none">
             <TrayLinks list={list} />
           </li>
         </ul>
@@ -54,18 +55,18 @@ function DraggedRows() {
 
 /** The rows in sight of a very long tray. */
 function WindowRows({ scroller }: { readonly scroller: HTMLElement | null }) {
-  const piece = useOpenPiece();
-  const depths = useMemo(() => partDepths(piece), [piece]);
+  const parts = useOfPiece((piece) => piece.parts);
+  const depths = useMemo(() => partDepths({ parts }), [parts]);
   const selectedId = useAppSelector((state) => selectPart(state)?.id);
   return (
     <WindowList
-      count={piece.parts.length}
-      keyOf={(i) => piece.parts[i]?.id ?? i}
+      count={parts.length}
+      keyOf={(i) => parts[i]?.id ?? i}
       rowHeight={ROW_HEIGHT}
       scroller={scroller}
-      inSight={piece.parts.findIndex(({ id }) => id === selectedId)}
+      inSight={parts.findIndex(({ id }) => id === selectedId)}
       row={(index, measure) => {
-        const part = piece.parts[index];
+        const part = parts[index];
         return (
           part && (
             <TrayRow
@@ -85,7 +86,7 @@ function WindowRows({ scroller }: { readonly scroller: HTMLElement | null }) {
 /** Every part, with its miniature height on one logarithmic rule. */
 export function Tray() {
   const dispatch = useAppDispatch();
-  const piece = useOpenPiece();
+  const count = useOfPiece((piece) => piece.parts.length);
   const readOnly = useAppSelector((state) => state.document.readOnly);
   const part = useAppSelector(selectPart);
   const [isOpen, setIsOpen] = useState(false);
@@ -112,10 +113,8 @@ export function Tray() {
         ref={setScroller}
         className={`min-h-0 flex-1 overflow-y-auto max-md:max-h-[60vh] ${isOpen ? '' : 'max-md:hidden'}`}
       >
-        {piece.parts.length <= MOST_DRAGGED ? <DraggedRows /> : <WindowRows scroller={scroller} />}
-        {piece.parts.length === 0 && (
-          <p className="px-3.5 text-quiet">No parts yet. Press N to add the first.</p>
-        )}
+        {count <= MOST_DRAGGED ? <DraggedRows /> : <WindowRows scroller={scroller} />}
+        {count === 0 && <p className="px-3.5 text-quiet">No parts yet. Press N to add the first.</p>}
         <button
           type="button"
           className="press-quiet mx-2 my-2 text-fired"

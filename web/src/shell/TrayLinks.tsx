@@ -1,7 +1,7 @@
 import { useLayoutEffect, useState } from 'react';
 import { FIT_SAYS } from '../parts/Fits.tsx';
 import { useFind } from '../spine/hooks.ts';
-import { selectPart, useAppSelector, useOpenPiece } from '../state/store.ts';
+import { selectPart, useAppSelector, useOfPiece } from '../state/store.ts';
 
 /** How far apart links stand when several run side by side, and how many columns there are, px. */
 const COLUMN = 3;
@@ -19,7 +19,8 @@ interface Place {
 
 /** Where the rows of every fit are, px from the top of the list. */
 function usePlaces(list: HTMLElement | null): readonly Place[] {
-  const { fits, parts } = useOpenPiece();
+  const fits = useOfPiece((piece) => piece.fits);
+  const parts = useOfPiece((piece) => piece.parts);
   const selected = useAppSelector((state) => selectPart(state)?.id);
   const [places, setPlaces] = useState<readonly Place[]>([]);
   // Rows grow when they are selected and change places when parts are moved: both are seen by the list's own size or by these.
@@ -49,7 +50,8 @@ function usePlaces(list: HTMLElement | null): readonly Place[] {
 
 /** Lines that join the parts that go together, along the edge of the tray. */
 export function TrayLinks({ list }: { readonly list: HTMLElement | null }) {
-  const { fits, parts } = useOpenPiece();
+  const fits = useOfPiece((piece) => piece.fits);
+  const parts = useOfPiece((piece) => piece.parts);
   const find = useFind();
   const selected = useAppSelector((state) => selectPart(state)?.id);
   const places = usePlaces(list);

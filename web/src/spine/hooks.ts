@@ -6,7 +6,8 @@ import type { BakeState, RouteFacts } from '@every-inch/core/route';
 import { resolveScale } from '@every-inch/core/scale';
 import type { AnyAsk, AnyReckoner } from '@every-inch/core/spine';
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
-import { store, useAppSelector, useOpenPiece } from '../state/store.ts';
+import { shallowEqual } from 'react-redux';
+import { store, useAppSelector, useOfPiece, useOpenPiece } from '../state/store.ts';
 import type { FigureStore, Find, Heed } from './figureStore.ts';
 import { figures, spine } from './open.ts';
 
@@ -51,7 +52,7 @@ export function useTold<N extends ToldName>(name: N, part: string | null): ToldB
 
 /** What a reckoner tells of every part that has it. */
 export function useToldOfAll<N extends ToldName>(name: N): ReadonlyMap<string, ToldBy<N>> {
-  const { parts } = useOpenPiece();
+  const parts = useOfPiece((piece) => piece.parts);
   const told = useFigures((store) => store.toldOfAll(name));
   return useMemo(() => {
     const found = parts.flatMap(({ id }) => {
@@ -90,9 +91,20 @@ export function askOnce<N extends AskName>(name: N, asked: Asked<N>): Promise<An
   return spine.answer(name, asked) as Promise<Answered<N>>;
 }
 
-/** What every figure of the open piece leans on. */
+/** Whether two states of a piece differ at most in what is only said of it, and no figure leans on. */
+function differInWordsOnly(a: Piece | null, b: Piece | null): boolean {
+  if (a === b || !a || !b) return a === b;
+  const facts = ({ name: _, brief: { note: __, handledBy: ___, ...brief }, ...rest }: Piece) => ({
+    ...rest,
+    ...brief,
+  });
+  return shallowEqual(facts(a), facts(b));
+}
+
+/** What every figure of the open piece leans on; its name and its note may be of a moment ago. */
 export function usePieceContext(): PieceContext {
-  const piece = useOpenPiece();
+  const piece = useAppSelector((state) => state.document.piece, differInWordsOnly);
+  if (!piece) throw new Error('no piece is open');
   const workshopOwn = useAppSelector((state) => state.workshop.own);
   const now = useAppSelector((state) => state.session.today);
   const own = useMemo(() => ({ ...workshopOwn, ...piece.own }), [workshopOwn, piece.own]);
@@ -210,7 +222,7 @@ const NO_ROUTE: RouteFacts = {
 /** Whether the route is known: the maker’s own as soon as the piece is open, the proposed one once it has been reckoned. */
 export function useIsRouteKnown(): boolean {
   const told = useTold('route.piece', null);
-  const { route } = useOpenPiece();
+  const route = useOfPiece((piece) => piece.route);
   return route !== null || (told !== undefined && told !== null);
 }
 
@@ -220,6 +232,6 @@ export function useIsRouteKnown(): boolean {
  */
 export function useRouteFacts(): RouteFacts {
   const told = useTold('route.piece', null) ?? NO_ROUTE;
-  const { route } = useOpenPiece();
+  const route = useOfPiece((piece) => piece.route);
   return useMemo(() => (route ? { ...told, route, isOwn: true } : told), [told, route]);
 }

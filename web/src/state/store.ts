@@ -59,3 +59,11 @@ export function useOpenPiece(): Piece {
   if (!piece) throw new Error('no piece is open');
   return piece;
 }
+
+/** Something of the open piece; what shows it is drawn again only when that is another. */
+export function useOfPiece<T>(read: (piece: Piece) => T): T {
+  return useAppSelector(({ document: { piece } }) => {
+    if (!piece) throw new Error('no piece is open');
+    return read(piece);
+  });
+}

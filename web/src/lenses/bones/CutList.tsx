@@ -12,7 +12,7 @@ import { NumberField } from '../../parts/NumberField.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { useFiguresOf, usePieceContext, useTold } from '../../spine/hooks.ts';
 import { undone } from '../../state/documentSlice.ts';
-import { edit, editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
+import { edit, editAt, useAppDispatch, useOfPiece } from '../../state/store.ts';
 
 interface BarProps {
   readonly cut: Cut;
@@ -156,7 +156,7 @@ const NO_CUTS: Pick<CutListOf, 'plans' | 'faults'> = { plans: [], faults: [] };
 /** What is cut for all parts, drawn on its stock, and what is in stock. */
 export function CutList() {
   const dispatch = useAppDispatch();
-  const { wireStock } = useOpenPiece();
+  const wireStock = useOfPiece((piece) => piece.wireStock);
   const { plans, faults } = useTold('bones.cuts', null) ?? NO_CUTS;
   const figures = useFiguresOf('bones', null);
   const add = () =>

@@ -6,7 +6,7 @@ import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { TextField } from '../../parts/TextField.tsx';
-import { editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
+import { editAt, useAppDispatch, useOfPiece } from '../../state/store.ts';
 
 const SAYS: Readonly<Record<HoleFit, string>> = {
   glued: 'glued: a little room',
@@ -42,7 +42,7 @@ function fractionOf(mm: number): string {
 
 function Drills() {
   const dispatch = useAppDispatch();
-  const { drills } = useOpenPiece();
+  const drills = useOfPiece((piece) => piece.drills);
   const [text, setText] = useState<string | null>(null);
   const put = (list: readonly number[]) => dispatch(editAt('drills that are owned', ['drills'], list));
   const odd = text === null ? [] : drillsOf(text).odd;
@@ -92,7 +92,7 @@ function Drills() {
 
 /** The hole for any peg: which drill, how tight, and how much tape. */
 export function Holes({ any }: { readonly any: PartFacts | undefined }) {
-  const { drills } = useOpenPiece();
+  const drills = useOfPiece((piece) => piece.drills);
   const [pegMm, setPegMm] = useState(0.6);
   const [fit, setFit] = useState<HoleFit>('free');
   const hole = holeFor(pegMm, fit, drills, any?.own ?? {});

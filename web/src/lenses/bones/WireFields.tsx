@@ -4,7 +4,7 @@ import { gaugeOf, gaugesNear, METALS, soldMm, type WireSystem } from '@every-inc
 import { LIMITS, typedLimits, type WireChoice } from '@every-inch/core/piece';
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
-import { editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
+import { editAt, useAppDispatch, useOfPiece } from '../../state/store.ts';
 
 /** A diameter with the gauge it is asked for by. */
 export function thicknessSays(mm: number): string {
@@ -28,7 +28,8 @@ interface WirePickProps {
 
 /** Metal, thickness and strands of a wire. */
 export function WirePick({ wire, onWire }: WirePickProps) {
-  const { wireSold, wireStock } = useOpenPiece();
+  const wireSold = useOfPiece((piece) => piece.wireSold);
+  const wireStock = useOfPiece((piece) => piece.wireStock);
   const sold = wireSold === 'stock' ? [] : soldMm(wireSold);
   const stock = wireStock.filter(({ metal }) => metal === wire.metal).map(({ diameterMm }) => diameterMm);
   const sizes = [...new Set([...sold, ...stock, wire.diameterMm])].sort((a, b) => a - b);
@@ -66,7 +67,7 @@ interface WireFieldsProps {
 /** The wire that is taken for a part: the one advised, or the maker’s own; and how wire is sold here. */
 export function WireFields({ context, bones }: WireFieldsProps) {
   const dispatch = useAppDispatch();
-  const { wireSold } = useOpenPiece();
+  const wireSold = useOfPiece((piece) => piece.wireSold);
   const { part } = context;
   const set = (value: WireChoice | null) =>
     dispatch(editAt(`wire of ${part.name}`, ['parts', part.id, 'wire'], value));

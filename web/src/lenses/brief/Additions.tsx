@@ -8,7 +8,7 @@ import { TextField } from '../../parts/TextField.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
 import { useFigure } from '../../spine/hooks.ts';
-import { edit, editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
+import { edit, editAt, useAppDispatch, useOfPiece } from '../../state/store.ts';
 
 const AMOUNTS = [
   ['hours', 'hours at the bench', 'h'],
@@ -46,7 +46,7 @@ interface AmountProps extends CellProps {
 }
 
 function Amount({ addition, field, says, unit }: AmountProps) {
-  const { currency } = useOpenPiece().brief;
+  const currency = useOfPiece((piece) => piece.brief.currency);
   const set = useAdditionEdit(addition);
   return (
     <NumberField
@@ -131,7 +131,7 @@ const COLUMNS: readonly Column<Addition>[] = [
 /** Things added after the brief, with their price in hours, days and material before they are taken on. */
 export function Additions() {
   const dispatch = useAppDispatch();
-  const { additions } = useOpenPiece();
+  const additions = useOfPiece((piece) => piece.additions);
   return (
     <Section id="additions" title="Added later" edits={['additions']}>
       <p className="text-[13px] text-quiet">

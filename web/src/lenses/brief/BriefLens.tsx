@@ -17,7 +17,7 @@ import { NumberField } from '../../parts/NumberField.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { useFigure, useFiguresOf } from '../../spine/hooks.ts';
-import { editAt, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { editAt, useAppDispatch, useAppSelector, useOfPiece, useOpenPiece } from '../../state/store.ts';
 import { Additions } from './Additions.tsx';
 import { ClayChooser } from './ClayChooser.tsx';
 import { Decisions } from './Decisions.tsx';
@@ -46,7 +46,7 @@ function useBriefEdit() {
 }
 
 function Fields() {
-  const { brief } = useOpenPiece();
+  const brief = useOfPiece((piece) => piece.brief);
   const set = useBriefEdit();
   return (
     <div className="flex flex-wrap gap-x-6 gap-y-3">
@@ -105,7 +105,7 @@ function Fields() {
 
 function SchoolChoices() {
   const dispatch = useAppDispatch();
-  const { schools } = useOpenPiece().brief;
+  const schools = useOfPiece((piece) => piece.brief.schools);
   return (
     <Section id="schools" title="Ways of working" edits={['brief.schools']}>
       <p className="text-[13px] text-quiet">Where makers disagree. Both ways work; each costs something.</p>

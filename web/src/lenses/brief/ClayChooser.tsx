@@ -14,7 +14,7 @@ import { useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { usePartFacts } from '../../spine/hooks.ts';
-import { edit, editAt, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { edit, editAt, selectPart, useAppDispatch, useAppSelector, useOfPiece } from '../../state/store.ts';
 
 const WISH_SAYS: Readonly<Record<ClayWish, string>> = {
   strong: 'strength',
@@ -84,7 +84,7 @@ function Mixed({ first }: { readonly first: ClayFamily }) {
 
 function ChooserFor({ context }: { readonly context: PartFacts }) {
   const dispatch = useAppDispatch();
-  const { clays } = useOpenPiece();
+  const clays = useOfPiece((piece) => piece.clays);
   const [isAll, setIsAll] = useState(false);
   const { part } = context;
   const choices = useMemo(() => chooseClay(context), [context]);

@@ -14,7 +14,7 @@ import { TextField } from '../../parts/TextField.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
 import { useFigure } from '../../spine/hooks.ts';
-import { edit, editAt, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { edit, editAt, selectPart, useAppDispatch, useAppSelector, useOfPiece } from '../../state/store.ts';
 
 const STEP_SAYS: Readonly<Record<ClosingStep, string>> = {
   wire: 'the wire is bent',
@@ -33,7 +33,7 @@ interface PartsProps {
 
 /** Which parts are made by the answer. */
 function PartsOf({ decision, onParts }: PartsProps) {
-  const { parts } = useOpenPiece();
+  const parts = useOfPiece((piece) => piece.parts);
   const chosen = parts.filter(({ id }) => decision.parts.includes(id));
   const says = chosen.length === 0 ? 'the whole piece' : chosen.map(({ name }) => name).join(', ');
   return (
@@ -147,7 +147,7 @@ function DecisionRow({ decision }: { readonly decision: Decision }) {
 /** What must be settled before a step closes it, and what a change would undo. */
 export function Decisions() {
   const dispatch = useAppDispatch();
-  const { decisions } = useOpenPiece();
+  const decisions = useOfPiece((piece) => piece.decisions);
   const part = useAppSelector(selectPart);
   const add = () =>
     dispatch(

@@ -3,7 +3,7 @@ import { AddReference } from '../../parts/AddReference.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { usePicture } from '../../parts/usePicture.ts';
-import { editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
+import { editAt, useAppDispatch, useOfPiece } from '../../state/store.ts';
 
 function ReferenceCard({ reference }: { readonly reference: Reference }) {
   const dispatch = useAppDispatch();
@@ -39,7 +39,7 @@ function ReferenceCard({ reference }: { readonly reference: Reference }) {
 
 /** Pictures to work from. */
 export function References() {
-  const { references } = useOpenPiece();
+  const references = useOfPiece((piece) => piece.references);
   return (
     <Section id="references" title="Pictures to work from" edits={['references']}>
       <p className="mb-1 text-[13px] text-quiet">

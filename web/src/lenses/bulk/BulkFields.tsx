@@ -3,7 +3,7 @@ import { CORE_CHOICES, LIMITS, type Part, typedLimits } from '@every-inch/core/p
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { StuffFields } from '../../parts/StuffFields.tsx';
-import { editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
+import { editAt, useAppDispatch, useOfPiece } from '../../state/store.ts';
 import { Mix } from './Mix.tsx';
 
 /** What a kind of core is called. */
@@ -14,7 +14,7 @@ function coreSays(kind: string): string {
 /** What the part is made of inside. */
 export function BulkFields({ part }: { readonly part: Part }) {
   const dispatch = useAppDispatch();
-  const { schools } = useOpenPiece().brief;
+  const schools = useOfPiece((piece) => piece.brief.schools);
   const { core } = part;
   const kind = core.kind === 'school' ? schools.core : core.kind;
   const set = (field: string, value: unknown, label: string) =>

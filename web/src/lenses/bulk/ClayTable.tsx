@@ -18,7 +18,7 @@ import { type Column, Table } from '../../parts/Table.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { Working } from '../../parts/Working.tsx';
 import { useFigure, useFind } from '../../spine/hooks.ts';
-import { edit, editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
+import { edit, editAt, useAppDispatch, useOfPiece, useOpenPiece } from '../../state/store.ts';
 
 function Packet({ clay }: { readonly clay: Clay }) {
   const dispatch = useAppDispatch();
@@ -184,7 +184,7 @@ interface AmountProps {
 }
 
 function Amount({ clay, of }: AmountProps) {
-  const { currency } = useOpenPiece().brief;
+  const currency = useOfPiece((piece) => piece.brief.currency);
   const figure = useFigure(null, `bulk.${of}.${clay.id}`);
   if (!figure) return <span className="text-quiet">–</span>;
   return (

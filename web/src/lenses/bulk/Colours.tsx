@@ -7,7 +7,7 @@ import { useId, useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { useFigure } from '../../spine/hooks.ts';
-import { editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
+import { editAt, useAppDispatch, useOfPiece } from '../../state/store.ts';
 
 /** Steps towards another clay, each of so many parts of it more. */
 const STEPS = 5;
@@ -102,7 +102,7 @@ function Steps({ colour, clays }: { readonly colour: string; readonly clays: rea
 /** Mixes of the piece’s clays that come near to a colour, such as that of an earlier batch. */
 function Match({ context, colour }: { readonly context: PartFacts; readonly colour: string }) {
   const dispatch = useAppDispatch();
-  const { clays } = useOpenPiece();
+  const clays = useOfPiece((piece) => piece.clays);
   const { part } = context;
   const id = useId();
   const [target, setTarget] = useState(colour);
@@ -159,7 +159,7 @@ function Match({ context, colour }: { readonly context: PartFacts; readonly colo
 
 /** Colour of a part’s clay: what goes into the mix, what it will look like, steps from it and mixes to match. */
 export default function Colours({ context }: { readonly context: PartFacts }) {
-  const { clays } = useOpenPiece();
+  const clays = useOfPiece((piece) => piece.clays);
   const { part } = context;
   const taken = useFigure(part.id, 'bulk.clay');
   const shares = namedShares(context);

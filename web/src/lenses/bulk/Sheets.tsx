@@ -20,7 +20,14 @@ import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { useTold } from '../../spine/hooks.ts';
-import { editAt, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import {
+  editAt,
+  selectPart,
+  useAppDispatch,
+  useAppSelector,
+  useOfPiece,
+  useOpenPiece,
+} from '../../state/store.ts';
 import { PrintNet } from './PrintNet.tsx';
 
 /** A rectangle as an outline, mm. */
@@ -118,7 +125,7 @@ const FROM: Readonly<Record<RollerSetting['from'], string>> = {
 /** The settings of the maker’s own machine; measuring a few carries the others. */
 function Roller({ settings }: { readonly settings: readonly RollerSetting[] }) {
   const dispatch = useAppDispatch();
-  const { own } = useOpenPiece();
+  const own = useOfPiece((piece) => piece.own);
   const put = (row: string, value: number | null) => {
     const { [row]: _, ...rest } = own;
     dispatch(editAt('roller setting', ['own'], value === null ? rest : { ...rest, [row]: value }));

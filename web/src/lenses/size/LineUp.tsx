@@ -7,7 +7,7 @@ import { TrueSize } from '../../parts/TrueSize.tsx';
 import { useSizeMm } from '../../parts/useSize.ts';
 import { useAsk, usePartFacts } from '../../spine/hooks.ts';
 import { selected } from '../../state/sessionSlice.ts';
-import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { edit, selectPart, useAppDispatch, useAppSelector, useOfPiece } from '../../state/store.ts';
 import { GripView } from './GripView.tsx';
 import { RowOrder } from './RowOrder.tsx';
 
@@ -32,7 +32,7 @@ const CLOSEST = 40;
 /** The upper half of the lens: all parts in a row, or the selected one in space or with its joints. */
 export function LineUp() {
   const dispatch = useAppDispatch();
-  const piece = useOpenPiece();
+  const parts = useOfPiece((piece) => piece.parts);
   const part = useAppSelector(selectPart);
   const readOnly = useAppSelector((state) => state.document.readOnly);
   const context = usePartFacts(part?.id);
@@ -150,8 +150,8 @@ export function LineUp() {
                 isFixed={readOnly}
                 onPick={(id) => dispatch(selected(id))}
                 onMove={(id, before) => {
-                  const beside = piece.parts.find((one) => one.id === before);
-                  const moved = piece.parts.find((one) => one.id === id);
+                  const beside = parts.find((one) => one.id === before);
+                  const moved = parts.find((one) => one.id === id);
                   if (moved)
                     dispatch(
                       edit(`move ${moved.name}`, (old) =>

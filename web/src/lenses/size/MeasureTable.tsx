@@ -6,6 +6,7 @@ import { allowedFor, lastMade } from '@every-inch/core/size';
 import { formatMiniMm, formatNumber, miniMm, realMm } from '@every-inch/core/units';
 import { Lock } from 'lucide-react';
 import { Popover } from 'radix-ui';
+import { useMemo } from 'react';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { inches, useLifeFormat } from '../../parts/lengths.ts';
 import { type Column, Table } from '../../parts/Table.tsx';
@@ -294,7 +295,7 @@ const COLUMNS: readonly Column<RowProps>[] = [
 
 /** Every measure of the part: in life, in miniature, as made, and how far off. */
 export function MeasureTable({ context }: { readonly context: PartFacts }) {
-  const rows = context.shape.measures.map((measure) => ({ context, measure }));
+  const rows = useMemo(() => context.shape.measures.map((measure) => ({ context, measure })), [context]);
   return (
     <Table
       label={`Measures of ${context.part.name}`}

@@ -14,7 +14,7 @@ import { NumberField } from '../../parts/NumberField.tsx';
 import { PagesView } from '../../parts/PagesView.tsx';
 import { savePagesPdf } from '../../parts/savePages.ts';
 import { askOnce, useAsk, useFigure } from '../../spine/hooks.ts';
-import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { selectPart, useAppDispatch, useAppSelector, useOfPiece, useOpenPiece } from '../../state/store.ts';
 import { workshopChanged } from '../../state/workshopSlice.ts';
 import { save } from '../../storage/shelf.ts';
 import { squarePicture } from './picture/squarePicture.ts';
@@ -135,7 +135,7 @@ export default function PrintSheet() {
   const [copies, setCopies] = useState(1);
   const offered = VIEWS.filter(([view]) => view !== 'panels' || part?.form.kind === 'panels');
   const ask = useMemo(() => ({ views, isPaired, copies }), [views, isPaired, copies]);
-  const { references } = useOpenPiece();
+  const references = useOfPiece((piece) => piece.references);
   const [of, setOf] = useState(PART);
   const reference = references.find(({ id }) => id === of);
   const { pages, says, toSave } = usePages(ask, reference);

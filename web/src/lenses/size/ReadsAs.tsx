@@ -11,7 +11,7 @@ import { TextField } from '../../parts/TextField.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
 import { useFigure, useFiguresOf } from '../../spine/hooks.ts';
-import { edit, editAt, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { edit, editAt, useAppDispatch, useAppSelector, useOfPiece } from '../../state/store.ts';
 import { EverydayChoice } from './EverydayChoice.tsx';
 
 /** How many likenesses and stand-ins are shown. */
@@ -223,7 +223,7 @@ const COLUMNS: readonly Column<FoundThing>[] = [
 /** What found things read as, what stands in for a thing in life, and how the piece's found things read. */
 export default function ReadsAs() {
   const dispatch = useAppDispatch();
-  const { found } = useOpenPiece();
+  const found = useOfPiece((piece) => piece.found);
   const figures = useFiguresOf('size', null);
   const readOnly = useAppSelector((state) => state.document.readOnly);
   const wrong = figures.filter(

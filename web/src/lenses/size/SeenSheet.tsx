@@ -9,7 +9,7 @@ import { NumberField } from '../../parts/NumberField.tsx';
 import { type Column, Table } from '../../parts/Table.tsx';
 import { Working } from '../../parts/Working.tsx';
 import { useAsk, usePartFacts } from '../../spine/hooks.ts';
-import { selectPart, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { selectPart, useAppSelector, useOfPiece } from '../../state/store.ts';
 
 /** The way an eye looks, as a side. */
 function sideOf(eye: Eye): Side {
@@ -46,7 +46,7 @@ const COLUMNS: readonly Column<ShownFigure>[] = [
 ];
 
 function SeenOf({ context }: { readonly context: PartFacts }) {
-  const { seenFrom } = useOpenPiece().brief;
+  const seenFrom = useOfPiece((piece) => piece.brief.seenFrom);
   const usual = useMemo(() => eyesOf(seenFrom), [seenFrom]);
   const [eye, setEye] = useState<Eye | null>(usual.length === 1 ? (usual[0] ?? null) : null);
   const eyes = useDeferredValue(useMemo(() => (eye ? [eye] : usual), [eye, usual]));

@@ -1,7 +1,7 @@
 import type { PartFacts } from '@every-inch/core/context';
 import { poseOf } from '@every-inch/core/form';
 import type { Part } from '@every-inch/core/piece';
-import { toReal } from '@every-inch/core/scale';
+import { resolveScale, toReal } from '@every-inch/core/scale';
 import { formatRealMetric, miniMm } from '@every-inch/core/units';
 import { lazy, Suspense } from 'react';
 import { FigureRow } from '../../parts/FigureRow.tsx';
@@ -9,16 +9,9 @@ import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
-import {
-  useFigure,
-  useFigures,
-  useFiguresOf,
-  useFind,
-  usePartFacts,
-  usePieceContext,
-} from '../../spine/hooks.ts';
+import { useFigure, useFigures, useFiguresOf, useFind, usePartFacts } from '../../spine/hooks.ts';
 import { dialogOpened } from '../../state/sessionSlice.ts';
-import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { selectPart, useAppDispatch, useAppSelector, useOfPiece } from '../../state/store.ts';
 import { BuiltPieces } from './BuiltPieces.tsx';
 import { ClothingFields } from './FormFields.tsx';
 import { JointFields } from './JointFields.tsx';
@@ -48,7 +41,7 @@ function Empty() {
 function PartReckoning() {
   const part = useAppSelector(selectPart);
   const find = useFind();
-  const { scale } = usePieceContext();
+  const scale = resolveScale(useOfPiece((piece) => piece.scale));
   const own = useFiguresOf('size', part?.id ?? '');
   if (!part) return null;
   const figures = ['height', 'width', 'depth', 'volume', 'surface', 'centre', 'thickest', 'oven'].flatMap(
@@ -126,9 +119,7 @@ function PartSheet() {
           {note}
         </p>
       ))}
-      <div className="relative mt-3 overflow-x-auto">
-        {context && <MeasureTable key={context.part.id} context={context} />}
-      </div>
+      <div className="mt-3">{context && <MeasureTable key={context.part.id} context={context} />}</div>
       {context && (
         <Suspense>
           <MeasureFiles />
@@ -152,14 +143,14 @@ function PartSheet() {
 
 /** Size: the line-up, the measures, and what was made of them. */
 export default function SizeLens() {
-  const piece = useOpenPiece();
+  const isEmpty = useOfPiece((piece) => piece.parts.length === 0);
   const scale = useFigure(null, 'size.scale');
   return (
     <LensLayout
       title="Size"
-      drawing={piece.parts.length > 0 && <LineUp />}
+      drawing={!isEmpty && <LineUp />}
       middle={
-        piece.parts.length === 0 ? (
+        isEmpty ? (
           <Empty />
         ) : (
           <>

@@ -7,7 +7,7 @@ import { Choice } from '../../../parts/Choice.tsx';
 import { useLifeFormat } from '../../../parts/lengths.ts';
 import { usePicture } from '../../../parts/usePicture.ts';
 import { useAsk, useFind, usePartFacts } from '../../../spine/hooks.ts';
-import { selectPart, useAppSelector, useOpenPiece } from '../../../state/store.ts';
+import { selectPart, useAppSelector, useOfPiece } from '../../../state/store.ts';
 import { Mark } from './Mark.tsx';
 import { PictureBoard } from './PictureBoard.tsx';
 import { PicturePanel } from './PicturePanel.tsx';
@@ -143,7 +143,7 @@ function Measuring({ reference, onGone }: { readonly reference: Reference; reado
 
 /** Proportions taken off a photo, a sketch or somebody’s miniature. */
 export default function PictureScene() {
-  const { references } = useOpenPiece();
+  const references = useOfPiece((piece) => piece.references);
   const part = useAppSelector(selectPart);
   const [chosen, setChosen] = useState<string | null>(null);
   const reference =
