@@ -22,6 +22,30 @@ function useHeads(): [readonly PieceHead[] | null, () => Promise<void>] {
   return [heads, load];
 }
 
+/** After so long on the Shelf, ms, what a piece is opened with is fetched: the list is there, and nothing waits. */
+const FETCHED_AFTER = 400;
+
+async function fetchPiecePage(): Promise<void> {
+  const [{ lensOf }] = await Promise.all([
+    import('../lenses/index.ts'),
+    import('../shell/PiecePage.tsx'),
+    import('@every-inch/core/piece/file'),
+  ]);
+  await lensOf('size')?.load();
+}
+
+/** Has a piece open at once: what it needs is there before it is chosen. */
+function usePiecePageReady(isListed: boolean): void {
+  useEffect(() => {
+    if (!isListed) return undefined;
+    const timer = setTimeout(() => {
+      // Without a line it is fetched, and said, when it is wanted.
+      fetchPiecePage().catch(() => undefined);
+    }, FETCHED_AFTER);
+    return () => clearTimeout(timer);
+  }, [isListed]);
+}
+
 function useShelfActions(load: () => Promise<void>) {
   const navigate = useNavigate();
   const opened = async (id: string) => {
@@ -148,6 +172,7 @@ function PieceRow({ head, actions }: { readonly head: PieceHead; readonly action
 /** The Shelf: all pieces, new ones, files in and out. */
 export default function Shelf() {
   const [heads, load] = useHeads();
+  usePiecePageReady(heads !== null);
   const actions = useShelfActions(load);
   const keeping = useAppSelector((state) => state.session.keeping);
   const [over, setOver] = useState(false);

@@ -76,6 +76,10 @@ function RunFields({ context, bones, run }: RunsProps & { readonly run: Run }) {
   const { change, remove } = useRunEdit(context);
   const [start, end] = run.ends;
   const wire = cutWire(context, run, bones.wire);
+  // As it was typed, before its wire has been reckoned.
+  const settled = context.part.runs.find((one) =>
+    run.drawnId === null ? one.name === run.name && one.drawn.length === 0 : one.id === run.drawnId,
+  );
   return (
     <div className="flex flex-wrap items-end gap-x-5 gap-y-2 bg-bench px-3 py-2">
       {run.drawnId !== null && (
@@ -88,13 +92,13 @@ function RunFields({ context, bones, run }: RunsProps & { readonly run: Run }) {
       <WirePick wire={wire} onWire={(value) => change(run, { wire: value })} />
       <Depth
         label="Start goes in, mm"
-        settled={start.mm}
+        settled={settled?.startMm ?? null}
         reckoned={endMm(context, { ...start, mm: null }, wire)}
         onDepth={(startMm) => change(run, { startMm })}
       />
       <Depth
         label="End goes in, mm"
-        settled={end.mm}
+        settled={settled?.endMm ?? null}
         reckoned={endMm(context, { ...end, mm: null }, wire)}
         onDepth={(value) => change(run, { endMm: value })}
       />
@@ -102,14 +106,14 @@ function RunFields({ context, bones, run }: RunsProps & { readonly run: Run }) {
         <LengthField
           label="One turn of the twist, mm"
           className="w-20"
-          shown={run.layMm === null ? '' : mm(run.layMm)}
+          shown={typeof settled?.layMm === 'number' ? mm(settled.layMm) : ''}
           placeholder="as usual"
           unit="mm"
           onLength={(layMm) => change(run, { layMm: Math.min(1000, layMm) })}
           onEmpty={() => change(run, { layMm: null })}
         />
       )}
-      {run.wire && (
+      {settled?.wire && (
         <button type="button" className="press-quiet text-fired" onClick={() => change(run, { wire: null })}>
           same wire as the rest
         </button>
