@@ -187,7 +187,7 @@ function longest(values: readonly number[]): number {
   return Math.max(0, ...values);
 }
 
-function GoesIn({ first, context, bones }: Shown) {
+function goesIn({ first, context, bones }: Shown): string {
   const wire = cutWire(context, first, bones.wire);
   const [start, end] = first.ends.map((one) => endMm(context, one, wire));
   return goesSay(first, start ?? 0, end ?? 0);
@@ -225,7 +225,7 @@ const COLUMNS: readonly Column<Shown>[] = [
     title: 'goes in, mm',
     holds: 'figures',
     className: 'min-w-20',
-    cell: (row) => <GoesIn {...row} />,
+    cell: goesIn,
   },
   {
     id: 'bends',
