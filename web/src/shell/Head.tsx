@@ -131,22 +131,33 @@ function PieceName() {
   const dispatch = useAppDispatch();
   const name = useOfPiece((piece) => piece.name);
   const readOnly = useAppSelector((state) => state.document.readOnly);
-  const { field } = useDraft({
+  const { field, says } = useDraft({
     shown: name,
     read: (text) =>
       text.trim() === '' ? { ok: false, says: 'a piece wants a name' } : { ok: true, value: text },
     onValue: (text) => dispatch(editAt('rename the piece', ['name'], text)),
   });
   return (
-    <h1 className="min-w-0">
+    <h1 className="relative min-w-0">
       <input
         {...field}
         aria-label="Name of the piece"
+        aria-invalid={says !== null}
+        aria-describedby={says === null ? undefined : 'name-says'}
         data-entry="name"
         className="w-full min-w-0 truncate bg-transparent py-1 font-semibold [field-sizing:content] max-w-56"
         disabled={readOnly}
         maxLength={200}
       />
+      {says && (
+        <span
+          id="name-says"
+          role="alert"
+          className="absolute left-0 top-full z-40 w-60 border border-wont bg-paper p-2 text-[12.5px] font-normal text-wont"
+        >
+          {says}
+        </span>
+      )}
     </h1>
   );
 }
