@@ -31,6 +31,11 @@ export function useOutlines(contexts: readonly PartFacts[]): ReadonlyMap<string,
       setCount((before) => before + 1);
       if (left <= 0) leaveWorker('bake', worker, true);
     };
+    // Without outlines things in the oven are drawn as the boxes they fit into.
+    worker.onerror = () => {
+      left = 0;
+      leaveWorker('bake', worker, false);
+    };
     const question: OutlinesQuestion = {
       kind: 'outlines',
       id: 1,

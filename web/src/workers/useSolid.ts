@@ -44,6 +44,14 @@ export function useSolid(form: Form, heroic: Heroic, core: CoreAsk | null): Soli
       isDone.current = data.kind !== 'solid' || data.step >= data.of;
       setIsBusy(!isDone.current);
     };
+    at.onerror = ({ message: says }) => {
+      // A worker that broke off is not asked again.
+      leaveWorker('solid', at, false);
+      worker.current = null;
+      isDone.current = true;
+      setAnswer({ kind: 'fault', id, says: `The solid broke off: ${says}` });
+      setIsBusy(false);
+    };
     isDone.current = false;
     setIsBusy(true);
     const message: SolidQuestion = { kind: 'surface', id, form, ...JSON.parse(rest), cells: CELLS };
