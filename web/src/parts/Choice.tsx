@@ -22,7 +22,7 @@ interface ChoiceProps<T extends string> {
 export function Choice<T extends string>(props: ChoiceProps<T>) {
   const { label, value, options, onChoose, disabled, className = '' } = props;
   return (
-    <FieldShell label={label} hideLabel={props.hideLabel} says={props.fault ?? null}>
+    <FieldShell label={label} hideLabel={props.hideLabel} fault={props.fault}>
       {(ids) => (
         <select
           {...ids}

@@ -14,8 +14,9 @@ export interface FieldProps {
   readonly fault?: string | undefined;
 }
 
-interface ShellProps extends Pick<FieldProps, 'label' | 'hideLabel'> {
-  readonly says: string | null;
+interface ShellProps extends Pick<FieldProps, 'label' | 'hideLabel' | 'fault'> {
+  /** Why what is being typed cannot be taken. */
+  readonly says?: string | null;
   /** Where the reason hangs. */
   readonly side?: 'left' | 'right';
   readonly block?: boolean;
@@ -27,8 +28,15 @@ interface ShellProps extends Pick<FieldProps, 'label' | 'hideLabel'> {
 }
 
 /** The label of a field, and the reason why what stands in it cannot be taken. */
-export function FieldShell({ label, hideLabel, says, side = 'left', block, children }: ShellProps) {
+export function FieldShell(props: ShellProps) {
+  const { label, hideLabel, says: typed = null, fault, side = 'left', block, children } = props;
   const id = useId();
+  const says = typed ?? fault ?? null;
+  // Over what is typed into at once; in a form that waits, with the form.
+  const look =
+    typed === null
+      ? 'block'
+      : `absolute top-full z-20 w-64 border border-wont bg-paper p-2 text-left ${side === 'left' ? 'left-0' : 'right-0'}`;
   return (
     <span className={block ? 'relative block' : 'relative inline-block'}>
       <label htmlFor={id} className={hideLabel ? 'sr-only' : 'heading block'}>
@@ -40,11 +48,7 @@ export function FieldShell({ label, hideLabel, says, side = 'left', block, child
         'aria-describedby': says === null ? undefined : `${id}-says`,
       })}
       {says !== null && (
-        <span
-          id={`${id}-says`}
-          role="alert"
-          className={`absolute top-full z-20 w-64 border border-wont bg-paper p-2 text-left text-[12.5px] text-wont ${side === 'left' ? 'left-0' : 'right-0'}`}
-        >
+        <span id={`${id}-says`} role="alert" className={`text-[12.5px] text-wont ${look}`}>
           {says}
         </span>
       )}

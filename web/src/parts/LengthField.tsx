@@ -31,7 +31,7 @@ export function LengthField(props: LengthFieldProps) {
   });
   const readings = useReadingTaker(label, 'mm', (mm) => put(`${mm} mm`));
   return (
-    <FieldShell label={label} hideLabel={props.hideLabel} says={says ?? props.fault ?? null} side="right">
+    <FieldShell label={label} hideLabel={props.hideLabel} says={says} fault={props.fault} side="right">
       {(ids) => (
         <input
           {...ids}

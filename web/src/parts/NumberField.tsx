@@ -51,7 +51,7 @@ export function NumberField(props: NumberFieldProps) {
   const takes = !props.whole && (after === undefined || readingUnit(after) !== null);
   const readings = useReadingTaker(label, readingUnit(after), takes ? (read) => put(String(read)) : null);
   return (
-    <FieldShell label={label} hideLabel={props.hideLabel} says={says ?? props.fault ?? null}>
+    <FieldShell label={label} hideLabel={props.hideLabel} says={says} fault={props.fault}>
       {(ids) => (
         <span className="flex items-baseline gap-1">
           <input

@@ -19,7 +19,7 @@ export function TextField(props: TextFieldProps) {
     disabled: props.disabled,
   };
   return (
-    <FieldShell block label={label} hideLabel={props.hideLabel} says={props.fault ?? null}>
+    <FieldShell block label={label} hideLabel={props.hideLabel} fault={props.fault}>
       {(ids) =>
         long ? (
           <textarea
