@@ -24,13 +24,30 @@ const VIEWS: Readonly<Record<string, ReturnType<typeof lazy>>> = Object.fromEntr
   LENSES.map(({ stage, load }) => [stage, lazy(load)]),
 );
 
-/** Fetches the other lenses while nothing else is to do, so that a stage key answers at once. */
+/** Settles when the page has nothing to do, or after so long, ms, where that never comes. */
+function idle(atMost: number): Promise<void> {
+  return new Promise((settle) => {
+    if ('requestIdleCallback' in window) requestIdleCallback(() => settle(), { timeout: atMost });
+    else setTimeout(settle, atMost / 10);
+  });
+}
+
+/** Fetches the other lenses one by one while nothing else is to do, so that a stage key answers at once. */
 function useLensesReady(): void {
   useEffect(() => {
-    const timer = setTimeout(() => {
-      for (const { load } of LENSES) void load().catch(() => undefined);
-    }, 500);
-    return () => clearTimeout(timer);
+    let isGone = false;
+    const fetchAll = async (): Promise<void> => {
+      for (const { load } of LENSES) {
+        await idle(4000);
+        if (isGone) return;
+        await load().catch(() => undefined);
+      }
+    };
+    const timer = setTimeout(() => void fetchAll(), 500);
+    return () => {
+      isGone = true;
+      clearTimeout(timer);
+    };
   }, []);
 }
 
