@@ -1,5 +1,4 @@
 // @vitest-environment happy-dom
-import type { RunningBake } from '@every-inch/core/bake';
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { Provider } from 'react-redux';
@@ -8,6 +7,7 @@ import { LengthField } from '../parts/LengthField.tsx';
 import { NumberField } from '../parts/NumberField.tsx';
 import { store } from '../state/store.ts';
 import { workshopChanged } from '../state/workshopSlice.ts';
+import { RUNNING_BAKE } from '../testing/runningBake.ts';
 import { askOven } from './oven.ts';
 import { parseProbe, parseReading, useReadings } from './useReadings.ts';
 
@@ -153,24 +153,7 @@ describe('the stream of readings', () => {
   });
 
   it('a probe is heard only by a bake that follows one', () => {
-    const bake: RunningBake = {
-      what: 'Goose',
-      part: 'goose',
-      pieceId: 'p',
-      pieceName: 'P',
-      dialC: 130,
-      holdMin: 20,
-      coolMin: 20,
-      thicknessMm: 8,
-      warmMin: null,
-      regions: null,
-      speed: 1,
-      followsProbe: false,
-      endFollows: false,
-      probe: null,
-      startedAt: '2026-05-01T09:00:00Z',
-      outAt: null,
-    };
+    const bake = RUNNING_BAKE;
     store.dispatch(workshopChanged({ bake }));
     fireEvent.focusIn(box('Across'));
     act(() => stream().say('probe', { at: '2026-05-01T09:01:00Z', value: 96 }));

@@ -1,28 +1,11 @@
 // @vitest-environment happy-dom
-import type { RunningBake } from '@every-inch/core/bake';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { store } from '../state/store.ts';
 import { workshopChanged } from '../state/workshopSlice.ts';
+import { RUNNING_BAKE } from '../testing/runningBake.ts';
 import { hearBake, tellBake } from './bakeChannel.ts';
 
-const BAKE: RunningBake = {
-  what: 'Goose',
-  part: 'goose',
-  pieceId: 'p',
-  pieceName: 'P',
-  dialC: 130,
-  holdMin: 20,
-  coolMin: 20,
-  thicknessMm: 8,
-  warmMin: null,
-  regions: null,
-  speed: 1,
-  followsProbe: false,
-  endFollows: false,
-  probe: null,
-  startedAt: '2026-05-01T09:00:00Z',
-  outAt: null,
-};
+const BAKE = RUNNING_BAKE;
 const SOON = 20_000;
 const bakeNow = () => store.getState().workshop.bake;
 

@@ -1,11 +1,11 @@
 // @vitest-environment happy-dom
-import type { RunningBake } from '@every-inch/core/bake';
 import { LIMITS } from '@every-inch/core/piece';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { store, useOfPiece } from '../../state/store.ts';
 import { workshopChanged } from '../../state/workshopSlice.ts';
 import { atBench, choose, ferryOf, fill, pieceNow, press, withDesk } from '../../testing/bench.tsx';
+import { RUNNING_BAKE } from '../../testing/runningBake.ts';
 import { LiveBake } from './LiveBake.tsx';
 import { OvenSettings } from './OvenSettings.tsx';
 import { StartBake } from './StartBake.tsx';
@@ -93,17 +93,7 @@ describe('the clock of a bake', () => {
   it('goes on from when it began, also through a reload, and says when it is over', () => {
     vi.useFakeTimers({ now: new Date('2026-05-01T10:40:00Z'), toFake: ['Date'] });
     both();
-    const bake: RunningBake = {
-      ...LOAD,
-      pieceId: piece.id,
-      pieceName: piece.name,
-      speed: 1,
-      followsProbe: false,
-      endFollows: false,
-      probe: null,
-      startedAt: '2026-05-01T10:10:00Z',
-      outAt: null,
-    };
+    const bake = { ...RUNNING_BAKE, pieceId: piece.id, holdMin: 25, startedAt: '2026-05-01T10:10:00Z' };
     act(() => void store.dispatch(workshopChanged({ bake })));
     // It went in 30 minutes ago for 25.
     expect(screen.getByRole('timer').textContent).toBe('+5:00');
