@@ -87,9 +87,13 @@ interface ChoiceProps {
 
 /** Which columns are shown, where a table is folded. */
 function ColumnChoice({ columns, hidden, onHidden }: ChoiceProps) {
+  // What was put away can be brought back also where there is room again.
+  const isNeeded = Object.values(hidden).includes(false);
   return (
     <DropdownMenu.Root>
-      <DropdownMenu.Trigger className="table-choice press-quiet text-[12.5px] text-quiet">
+      <DropdownMenu.Trigger
+        className={`press-quiet text-[12.5px] text-quiet ${isNeeded ? 'ml-auto block' : 'table-choice'}`}
+      >
         what is shown
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>

@@ -77,6 +77,34 @@ describe('keeping', () => {
     expect(await keptName()).toBe('later');
   });
 
+  it('a piece that is closed at once leaves no note behind, and stays deleted when it is deleted', async () => {
+    const pieces = await pieceStore();
+    rename('closed at once');
+    keepNow();
+    expect(localStorage.length).toBe(1);
+    store.dispatch(closed());
+    await vi.waitFor(async () => expect(await keptName()).toBe('closed at once'), SOON);
+    await vi.waitFor(() => expect(localStorage.length).toBe(0), SOON);
+    leavePiece(ferry, new Date().toISOString());
+    await pieces.remove(ferry.id);
+    await keepLeft(pieces);
+    expect(await keptName()).toBeNull();
+  });
+
+  it('what could not be kept is struck out once a later state is', async () => {
+    const pieces = await pieceStore();
+    const full = vi.spyOn(pieces.drawers.pieces, 'set').mockRejectedValue(new DOMException('full'));
+    rename('no room');
+    keepNow();
+    await vi.waitFor(() => expect(store.getState().session.keeping).toBe('full'), SOON);
+    expect(localStorage.length).toBe(1);
+    full.mockRestore();
+    await new Promise((resolve) => setTimeout(resolve, 5));
+    rename('room again');
+    await vi.waitFor(async () => expect(await keptName()).toBe('room again'), SOON);
+    await vi.waitFor(() => expect(localStorage.length).toBe(0), SOON);
+  });
+
   it('what was written down is not put over what another tab has kept since', async () => {
     const pieces = await pieceStore();
     leavePiece({ ...ferry, name: 'older' }, '2026-05-01T09:00:00Z');

@@ -59,7 +59,7 @@ async function keepPiece(piece: Piece): Promise<void> {
     const pieces = await pieceStore();
     await pieces.put(piece, now);
     arrived.piece = piece;
-    if (store.getState().document.piece === piece) pieceArrived(piece.id);
+    pieceArrived(piece, now);
     await pieces.keepRevision(piece, now);
     store.dispatch(kept(now));
     if (store.getState().session.keeping === 'full') store.dispatch(keepingChanged('kept'));

@@ -1,6 +1,5 @@
 import type { Piece } from '@every-inch/core/piece';
 import type { Workshop } from '../state/workshopSlice.ts';
-import type { PieceStore } from './pieceStore.ts';
 
 const PIECE = 'every-inch/leaving/piece/';
 const WORKSHOP = 'every-inch/leaving/workshop';
@@ -12,6 +11,9 @@ interface LeftPiece {
   readonly piece: Piece;
 }
 
+/** What this page has written down of pieces, by id. */
+const written = new Map<string, LeftPiece>();
+
 /**
  * Writes something down at once, on leaving: the storage answers only later, when the page may be gone. What is too large for
  * that place is left to the storage alone.
@@ -20,7 +22,7 @@ function writeDown(key: string, value: unknown): void {
   try {
     localStorage.setItem(key, JSON.stringify(value));
   } catch {
-    forget(key);
+    // What was written down before stays: it is put back only where nothing later is kept.
   }
 }
 
@@ -42,11 +44,24 @@ function readDown<T>(key: string): T | null {
 
 /** Writes a piece down that may not be kept any more. */
 export function leavePiece(piece: Piece, at: string): void {
-  writeDown(PIECE + piece.id, { at, piece } satisfies LeftPiece);
+  const left: LeftPiece = { at, piece };
+  written.set(piece.id, left);
+  writeDown(PIECE + piece.id, left);
 }
 
-/** Strikes out what was written down of a piece, once it is kept. */
-export function pieceArrived(id: string): void {
+/**
+ * Strikes out what was written down of a piece once that, or a later state of it, is kept.
+ *
+ * @param at when its keeping began, ISO
+ */
+export function pieceArrived(piece: Piece, at: string): void {
+  const left = written.get(piece.id);
+  if (left && (left.piece === piece || at > left.at)) pieceForgotten(piece.id);
+}
+
+/** Strikes out whatever was written down of a piece, such as when it is deleted. */
+export function pieceForgotten(id: string): void {
+  written.delete(id);
   forget(PIECE + id);
 }
 
@@ -76,8 +91,14 @@ function leftPieces(): string[] {
   }
 }
 
+/** Where pieces are kept. */
+interface Keeping {
+  heads(): Promise<readonly { readonly id: string; readonly keptAt: string }[]>;
+  put(piece: Piece, now: string): Promise<void>;
+}
+
 /** Puts the pieces that were written down on leaving where they belong, unless a later state is kept already. */
-export async function keepLeft(pieces: PieceStore): Promise<void> {
+export async function keepLeft(pieces: Keeping): Promise<void> {
   const ids = leftPieces();
   if (ids.length === 0) return;
   const keptAt = new Map((await pieces.heads()).map((head) => [head.id, head.keptAt]));
@@ -90,6 +111,6 @@ export async function keepLeft(pieces: PieceStore): Promise<void> {
       // It cannot be kept now; what is kept of it stays as it is.
       continue;
     }
-    pieceArrived(id);
+    pieceForgotten(id);
   }
 }

@@ -1,6 +1,7 @@
 import type { Piece } from '@every-inch/core/piece';
 import { resolveScale } from '@every-inch/core/scale';
 import type { Drawers } from './drawers.ts';
+import { pieceForgotten } from './leaving.ts';
 import { isRevisionDue, thinned } from './revisions.ts';
 
 /** What the Shelf shows of a piece without opening it. */
@@ -54,6 +55,7 @@ export class PieceStore {
   }
 
   async remove(id: string): Promise<void> {
+    pieceForgotten(id);
     await this.drawers.heads.remove(id);
     await this.drawers.pieces.remove(id);
   }
