@@ -85,7 +85,7 @@ function More() {
   const future = useAppSelector((state) => state.document.future);
   return (
     <DropdownMenu.Root>
-      <DropdownMenu.Trigger className="size-11 shrink-0 md:hidden" aria-label="More">
+      <DropdownMenu.Trigger className="size-11 shrink-0 lg:hidden" aria-label="More">
         <Ellipsis className="mx-auto size-5" />
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
@@ -176,7 +176,7 @@ export function Head() {
       </span>
       <ScaleMenu />
       <div
-        className={`ml-auto w-[23rem] max-w-full shrink max-md:order-last max-md:w-full ${converts ? '' : 'max-md:hidden'}`}
+        className={`ml-auto w-[23rem] max-w-full shrink max-lg:w-[19rem] max-md:order-last max-md:w-full ${converts ? '' : 'max-md:hidden'}`}
       >
         <Converter />
       </div>
@@ -192,7 +192,7 @@ export function Head() {
       </button>
       <HistoryButtons />
       <KeptAt />
-      <span className="flex max-md:hidden">
+      <span className="flex max-lg:hidden">
         <button
           type="button"
           className="size-8"
@@ -213,7 +213,7 @@ export function Head() {
         </button>
       </span>
       <Instruments />
-      <nav aria-label="Rooms" className="flex gap-3 max-md:hidden">
+      <nav aria-label="Rooms" className="flex gap-3 max-lg:hidden">
         <Link to="/handbook" className="hover:underline">
           Handbook
         </Link>

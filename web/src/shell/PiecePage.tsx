@@ -156,7 +156,7 @@ function OpenPiece({ lens, onTakeOver }: { readonly lens: string; readonly onTak
       <div>
         <Banner onTakeOver={onTakeOver} />
       </div>
-      <div className="grid min-h-0 grid-cols-[205px_minmax(0,1fr)] max-md:grid-cols-1">
+      <div className="grid min-h-0 grid-cols-[205px_minmax(0,1fr)] max-md:grid-cols-1 max-md:content-start">
         <Tray />
         <Suspense fallback={<p className="p-4 text-quiet">Laying it out …</p>}>{Lens && <Lens />}</Suspense>
       </div>
