@@ -1,9 +1,10 @@
 import type { Page } from '@playwright/test';
-import { bytesOf, expect, figure, figureValue, openDemo, stage, test } from './bench.ts';
+import { bytesOf, expect, figure, figureValue, openDemo, settled, stage, test } from './bench.ts';
 import { inked, THIN_MM } from './inked.ts';
 
 /** Minutes of a figure that may be told in hours and minutes. */
 async function minutesOf(page: Page, title: string): Promise<number> {
+  await settled(page);
   const text = (await figure(page, title).textContent()) ?? '';
   const [, hours = '0'] = /(\d+) h/.exec(text) ?? [];
   const [, minutes = '0'] = /(\d+) min/.exec(text) ?? [];
@@ -75,6 +76,7 @@ test('a few settings of the roller are measured, the others and the sheets follo
   );
 
   const shapes = page.getByRole('region', { name: 'As balls, snakes and sheets' });
+  await settled(page);
   const ball = /([\d.]+) mm across/.exec(
     (await shapes.getByRole('listitem', { name: 'One ball' }).textContent()) ?? '',
   );
@@ -94,6 +96,7 @@ test('a marbled frog: what is weighed of each clay, the colour it makes, and a m
         (await colours.getByRole('listitem').filter({ hasText: name }).first().textContent()) ?? '',
       )?.[1],
     );
+  await settled(page);
   const [green, ochre] = [await grams(/soft clay, green/), await grams(/soft clay, ochre/)];
   expect(green / ochre).toBeCloseTo(3, 1);
   expect(green + ochre).toBeCloseTo(await figureValue(page, 'Clay to take, all 5'), 0);

@@ -1,5 +1,16 @@
 import { writeFileSync } from 'node:fs';
-import { bytesOf, expect, figure, openDemo, pieceText, reckonCsv, stage, test, untilKept } from './bench.ts';
+import {
+  bytesOf,
+  expect,
+  figure,
+  openDemo,
+  pieceText,
+  reckonCsv,
+  settled,
+  stage,
+  test,
+  untilKept,
+} from './bench.ts';
 
 test('a reload in the middle of typing loses nothing older than a second', async ({ page }) => {
   await openDemo(page, 'Low Water Ferry', 'Brief');
@@ -34,6 +45,7 @@ test('export, wipe, import: the same reckonings', async ({ page }, info) => {
     return file;
   };
   const first = await exported('first.inch.json');
+  await settled(page);
   const panel = await page.getByRole('complementary', { name: 'Reckoning' }).textContent();
 
   // An address of the server without the application: nothing holds the database open.

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { FRAME, shot } from '../scripts/demoPicture.ts';
-import { bytesOf, expect, openDemo, test, untilKept } from './bench.ts';
+import { bytesOf, expect, openDemo, settled, test, untilKept } from './bench.ts';
 
 /** Presses on a spot of the picture, given in its own px. */
 async function press(page: Page, [x, y]: readonly [number, number]): Promise<void> {
@@ -52,6 +52,7 @@ test('a post’s proportions come off a picture taken aslant, right to 1 %, and 
   await set(page, 'Angle', shot([-125, 700]), shot([0, 700]), shot([0, 0]));
   const height = page.getByLabel('Height 2, measured');
   await expect(height).toBeVisible();
+  await settled(page);
   expect(Math.abs(mm((await height.textContent()) ?? '') / 900 - 1)).toBeLessThan(0.01);
   expect(
     Math.abs(mm((await page.getByLabel('Length 2, measured').textContent()) ?? '') / 250 - 1),

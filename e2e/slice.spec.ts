@@ -1,4 +1,4 @@
-import { bytesOf, expect, figure, openDemo, stage, test } from './bench.ts';
+import { bytesOf, expect, figure, openDemo, settled, stage, test } from './bench.ts';
 
 test('from a size to a baked, logged part: everything follows the scale', async ({ page }) => {
   await openDemo(page, 'Low Water Ferry', 'Size');
@@ -39,6 +39,7 @@ test('from a size to a baked, logged part: everything follows the scale', async 
 test('every figure opens to its working, and an own value goes before the handbook’s', async ({ page }) => {
   await openDemo(page, 'Low Water Ferry', 'Bulk');
   const foil = figure(page, 'Foil to tear off, each');
+  await settled(page);
   const before = await foil.textContent();
   await page.getByRole('button', { name: 'Show the working of Foil to tear off, each' }).click();
   const working = page.getByRole('dialog', { name: /^Working of/ });

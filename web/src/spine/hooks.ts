@@ -111,6 +111,11 @@ export function usePieceContext(): PieceContext {
   return useMemo(() => contextOf(piece, own, now), [piece, own, now]);
 }
 
+/** Life per miniature of the open piece, from the scale it has now. */
+export function useRatio(): number {
+  return resolveScale(useOfPiece((piece) => piece.scale)).ratio;
+}
+
 function contextOf(piece: Piece, own: OwnValues, now: string): PieceContext {
   const scale = resolveScale(piece.scale);
   return { piece, own, scale, scaleFigure: reckonScale(piece.scale, scale), now };

@@ -12,7 +12,8 @@ const FLAT_RULES = [
 interface HeatSaysProps {
   readonly found: BakeFound;
   readonly setC: number;
-  readonly thickMm: number;
+  /** Null until it is reckoned. */
+  readonly thickMm: number | null;
   readonly packet: readonly [number, number] | null;
   /** The bake is only to set what is in it. */
   readonly isSet: boolean;
@@ -70,11 +71,12 @@ export const HeatSays = memo(function HeatSays({ found, setC, thickMm, packet, i
               {packet[1] > packet[0] + 0.5 && ` to ${minutes(packet[1])}`}: {share(packet[1])}
             </li>
           )}
-          {FLAT_RULES.map((rule) => (
-            <li key={rule.says} className="border-t border-hair py-1">
-              {rule.says}: {share(rule.minutes(thickMm))}
-            </li>
-          ))}
+          {thickMm !== null &&
+            FLAT_RULES.map((rule) => (
+              <li key={rule.says} className="border-t border-hair py-1">
+                {rule.says}: {share(rule.minutes(thickMm))}
+              </li>
+            ))}
         </ul>
       )}
       {!isSet && (

@@ -169,7 +169,7 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
             <HeatSays
               found={found}
               setC={rules.setC - rules.withinC}
-              thickMm={find(part.id, 'bulk.thickest')?.quantity.value ?? 0}
+              thickMm={find(part.id, 'bulk.thickest')?.quantity.value ?? null}
               packet={packet}
               isSet={at?.step.way === 'set'}
             />

@@ -80,7 +80,7 @@ function DecisionRow({ decision }: { readonly decision: Decision }) {
   const set = (change: Partial<Decision>, label: string) =>
     dispatch(editAt(`${label}: ${question}`, ['decisions', decision.id], { ...decision, ...change }));
   // Until something leans on it an answer may be written anew as often as one likes.
-  const isFree = (figure?.quantity.value ?? 0) === 0;
+  const isFree = figure ? figure.quantity.value === 0 : decision.settledAs === '';
   const settle = (text: string) =>
     set(
       isFree

@@ -44,14 +44,14 @@ function namedShares(context: PartFacts) {
   });
 }
 
-/** What is weighed or rolled of each clay of a mix, for all of a part. */
-function Shares({ context, grams }: { readonly context: PartFacts; readonly grams: number }) {
+/** What is weighed or rolled of each clay of a mix, for all of a part; how much is left open until it is reckoned. */
+function Shares({ context, grams }: { readonly context: PartFacts; readonly grams: number | undefined }) {
   const shares = namedShares(context);
   const mean = shares.reduce((sum, { share, densityGCm3 }) => sum + share * densityGCm3, 0);
   return (
     <ul className="mt-1">
       {shares.map(({ clay, share, densityGCm3 }, i) => {
-        const mass = mean > 0 ? (grams * share * densityGCm3) / mean : 0;
+        const mass = grams === undefined || mean <= 0 ? undefined : (grams * share * densityGCm3) / mean;
         return (
           <li
             // biome-ignore lint/suspicious/noArrayIndexKey: the clays of a mix are known by their place
@@ -63,9 +63,9 @@ function Shares({ context, grams }: { readonly context: PartFacts; readonly gram
             <span className="figure">
               {context.part.mix[i]?.parts ?? 1} {context.part.mix[i]?.parts === 1 ? 'part' : 'parts'}
             </span>
-            <span className="figure w-20 text-right">{mass.toFixed(1)} g</span>
+            <span className="figure w-20 text-right">{mass?.toFixed(1) ?? '…'} g</span>
             <span className="figure w-44 text-right">
-              ball of {mm(ballMm((mass / densityGCm3) * 1000))} mm
+              ball of {mass === undefined ? '…' : mm(ballMm((mass / densityGCm3) * 1000))} mm
             </span>
           </li>
         );
@@ -165,7 +165,7 @@ export default function Colours({ context }: { readonly context: PartFacts }) {
   const shares = namedShares(context);
   if (shares.length === 0) return null;
   const colour = mixedColour(shares.map(({ clay, share }) => ({ colour: clay.colour, parts: share })));
-  const grams = taken?.quantity.value ?? 0;
+  const grams = taken?.quantity.value;
   return (
     <Section id="colours" title="Colours" says={`Colours of ${part.name}`} className="max-w-4xl">
       <p className="mt-1 flex flex-wrap items-center gap-x-3">

@@ -83,6 +83,11 @@ describe('colours', () => {
           : part,
       ),
     };
+    const seen = new Set<string>();
+    const watch = new MutationObserver(() => {
+      for (const row of document.querySelectorAll('li')) seen.add(row.textContent ?? '');
+    });
+    watch.observe(document.body, { subtree: true, childList: true, characterData: true });
     atBench(<ColoursOf id="goose" />, { piece: two, part: 'goose', stage: 'bulk' });
     await waitFor(() => expect(figures.find('goose', 'bulk.clay')).toBeDefined());
     const whole = figures.find('goose', 'bulk.clay')?.quantity.value ?? 0;
@@ -95,6 +100,10 @@ describe('colours', () => {
       expect(grams).toHaveLength(2);
       expect(grams.reduce((sum, g) => sum + g, 0)).toBeCloseTo(whole, 0);
     });
+    // Before it was reckoned nothing was said to be no clay.
+    watch.disconnect();
+    expect([...seen].filter((says) => /[^.\d]0\.0 g/.test(says))).toEqual([]);
+    expect([...seen].some((says) => says.includes('… g'))).toBe(true);
   });
 
   it('a mix that comes near to a colour is taken at a press', async () => {

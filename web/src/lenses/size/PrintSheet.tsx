@@ -13,7 +13,7 @@ import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { PagesView } from '../../parts/PagesView.tsx';
 import { savePagesPdf } from '../../parts/savePages.ts';
-import { askOnce, useAsk, useFigure } from '../../spine/hooks.ts';
+import { askOnce, useAsk, useRatio } from '../../spine/hooks.ts';
 import { selectPart, useAppDispatch, useAppSelector, useOfPiece, useOpenPiece } from '../../state/store.ts';
 import { workshopChanged } from '../../state/workshopSlice.ts';
 import { save } from '../../storage/shelf.ts';
@@ -32,7 +32,7 @@ function useSquared(reference: Reference | undefined): {
   readonly picture: SquaredPicture | null;
   readonly fault: string | null;
 } {
-  const ratio = useFigure(null, 'size.scale')?.quantity.value ?? 1;
+  const ratio = useRatio();
   const [found, setFound] = useState<{ picture: SquaredPicture | null; fault: string | null }>({
     picture: null,
     fault: null,

@@ -10,7 +10,7 @@ import { type Column, Table } from '../../parts/Table.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
-import { useFigure, useFiguresOf } from '../../spine/hooks.ts';
+import { useFigure, useFiguresOf, useRatio } from '../../spine/hooks.ts';
 import { edit, editAt, useAppDispatch, useAppSelector, useOfPiece } from '../../state/store.ts';
 import { EverydayChoice } from './EverydayChoice.tsx';
 
@@ -22,10 +22,6 @@ function offBy(share: number): string {
   const percent = Math.round(share * 100);
   if (percent === 0) return 'just right';
   return percent > 0 ? `${percent} % too thick` : `${-percent} % too thin`;
-}
-
-function useRatio(): number {
-  return useFigure(null, 'size.scale')?.quantity.value ?? 1;
 }
 
 /** What a thing of a size would be in life. */

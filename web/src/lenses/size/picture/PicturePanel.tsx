@@ -10,7 +10,7 @@ import { useLifeFormat } from '../../../parts/lengths.ts';
 import { NumberField } from '../../../parts/NumberField.tsx';
 import { TextField } from '../../../parts/TextField.tsx';
 import { Working } from '../../../parts/Working.tsx';
-import { useFigure } from '../../../spine/hooks.ts';
+import { useFigure, useRatio } from '../../../spine/hooks.ts';
 import { edit, editAt, useAppDispatch } from '../../../state/store.ts';
 import { calibrated, type Overlay, useReferenceEdit } from './reference.ts';
 import { TOOLS, type Tool } from './tools.ts';
@@ -26,7 +26,7 @@ function TakingRow({ taking, reference, context }: TakingProps) {
   const dispatch = useAppDispatch();
   const put = useReferenceEdit(reference);
   const figure = useFigure(null, `${taking.kind === 'angle' ? 'angle' : 'taking'}.${taking.id}`);
-  const ratio = useFigure(null, 'size.scale')?.quantity.value ?? 1;
+  const ratio = useRatio();
   const isLength = taking.kind !== 'angle';
   const change = (over: Partial<Taking>) =>
     put(
