@@ -88,6 +88,15 @@ function classSchema(className: string, found: { properties: Properties; require
 export function pieceSchema(): Schema {
   const found = validationMetadatasToSchemas({
     classTransformerMetadataStorage: defaultMetadataStorage,
+    additionalConverters: {
+      isDay: () => ({ type: 'string', format: 'date' }),
+      isMoment: () => ({
+        oneOf: [
+          { format: 'date', type: 'string' },
+          { format: 'date-time', type: 'string' },
+        ],
+      }),
+    },
     refPointerPrefix: REF,
   }) as unknown as Record<string, { properties: Properties; required?: string[] }>;
   const defs = Object.fromEntries(

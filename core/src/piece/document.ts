@@ -1,5 +1,4 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   Equals,
@@ -7,7 +6,6 @@ import {
   IsBoolean,
   IsDefined,
   IsIn,
-  IsISO8601,
   IsNumber,
   IsObject,
   IsOptional,
@@ -17,7 +15,6 @@ import {
   MaxLength,
   Min,
   MinLength,
-  ValidateNested,
 } from 'class-validator';
 import { BranchPlan, RunChoice, WireChoice, WireStock } from '../armature/record/classes.ts';
 import { BakeSettings } from '../bake/record/classes.ts';
@@ -31,7 +28,9 @@ import { STUFF_IDS, type StuffId, WIRE_SYSTEMS, type WireSystem } from '../handb
 import { LogEntry } from '../log/record/classes.ts';
 import { Reference } from '../picture/record/classes.ts';
 import { Amount } from '../record/amount.ts';
+import { Moment } from '../record/dates.ts';
 import { ID_PATTERN, NAME_LENGTH, NOTE_LENGTH, type PartId, type PieceId } from '../record/index.ts';
+import { Nested, NestedKind, NestedList } from '../record/nested.ts';
 import { Route } from '../route/record/classes.ts';
 import type { Datum, FigureScale, RatioScale, Scale } from '../scale/index.ts';
 import { Bounds, FoundThing, Pair } from '../size/record/classes.ts';
@@ -71,37 +70,30 @@ export class Part {
   /** Whether the form’s lengths are the thing’s in life, or already on the bench (a base, a found object). */
   @IsIn(['life', 'miniature']) sized!: 'life' | 'miniature';
   @IsDefined()
-  @ValidateNested()
-  @Type(() => PersonFormData, {
-    keepDiscriminatorProperty: true,
-    discriminator: { property: 'kind', subTypes: FORM_CLASSES },
-  })
+  @NestedKind(() => PersonFormData, FORM_CLASSES)
   form!: Form;
   /** Empty when the part is not of clay. */
-  @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => MixShare) mix!: MixShare[];
+  @NestedList(() => MixShare, { most: 20 }) mix!: MixShare[];
   /** What a part that is not of clay is made of; null when that is not said. */
   @IsOptional() @IsIn(STUFF_IDS) stuff!: StuffId | null;
   /** Put on only after what it hangs on has been baked. */
   @IsBoolean() afterBake!: boolean;
-  @IsDefined() @ValidateNested() @Type(() => CoreChoice) core!: CoreChoice;
+  @IsDefined() @Nested(() => CoreChoice) core!: CoreChoice;
   /** What is asked of its clay, for the choosing of one. */
   @IsArray() @IsIn(CLAY_WISHES, { each: true }) wishes!: ClayWish[];
-  @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Bounds) bounds!: Bounds[];
-  @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Feature) features!: Feature[];
-  @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Pair) pairs!: Pair[];
+  @NestedList(() => Bounds, { most: 100 }) bounds!: Bounds[];
+  @NestedList(() => Feature, { most: 100 }) features!: Feature[];
+  @NestedList(() => Pair, { most: 100 }) pairs!: Pair[];
   /** Regions that differ from the part: their core, skin, clay, pass and colours. */
-  @IsArray()
-  @ArrayMaxSize(200)
-  @ValidateNested({ each: true })
-  @Type(() => RegionChoice)
+  @NestedList(() => RegionChoice, { most: 200 })
   regions!: RegionChoice[];
-  @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => Insert) inserts!: Insert[];
+  @NestedList(() => Insert, { most: 100 }) inserts!: Insert[];
   /** The wire that is taken; null takes the one advised. */
-  @IsOptional() @ValidateNested() @Type(() => WireChoice) wire!: WireChoice | null;
+  @IsOptional() @Nested(() => WireChoice) wire!: WireChoice | null;
   /** What the maker has settled about single wires, and wires drawn by hand. */
-  @IsArray() @ArrayMaxSize(200) @ValidateNested({ each: true }) @Type(() => RunChoice) runs!: RunChoice[];
+  @NestedList(() => RunChoice, { most: 200 }) runs!: RunChoice[];
   /** How a tree is wired. */
-  @IsDefined() @ValidateNested() @Type(() => BranchPlan) branches!: BranchPlan;
+  @IsDefined() @Nested(() => BranchPlan) branches!: BranchPlan;
   @IsString() @MaxLength(NOTE_LENGTH) note!: string;
 }
 
@@ -121,27 +113,23 @@ export class Piece {
   @Equals(PIECE_VERSION) version!: typeof PIECE_VERSION;
   @Matches(ID_PATTERN) id!: PieceId;
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
-  @IsISO8601({ strict: true }) created!: string;
+  @Moment() created!: string;
   @IsDefined()
-  @ValidateNested()
-  @Type(() => RatioScaleData, {
-    keepDiscriminatorProperty: true,
-    discriminator: {
-      property: 'kind',
-      subTypes: [
-        { name: 'ratio', value: RatioScaleData },
-        { name: 'figure', value: FigureScaleData },
-      ],
-    },
-  })
+  @NestedKind(
+    () => RatioScaleData,
+    [
+      { name: 'ratio', value: RatioScaleData },
+      { name: 'figure', value: FigureScaleData },
+    ],
+  )
   scale!: Scale;
-  @IsDefined() @ValidateNested() @Type(() => Brief) brief!: Brief;
-  @IsArray() @ValidateNested({ each: true }) @Type(() => Clay) clays!: Clay[];
-  @IsArray() @ValidateNested({ each: true }) @Type(() => Part) parts!: Part[];
-  @IsArray() @ValidateNested({ each: true }) @Type(() => FoundThing) found!: FoundThing[];
-  @IsArray() @ValidateNested({ each: true }) @Type(() => Addition) additions!: Addition[];
-  @IsArray() @ValidateNested({ each: true }) @Type(() => Fit) fits!: Fit[];
-  @IsArray() @ValidateNested({ each: true }) @Type(() => WireStock) wireStock!: WireStock[];
+  @IsDefined() @Nested(() => Brief) brief!: Brief;
+  @NestedList(() => Clay) clays!: Clay[];
+  @NestedList(() => Part) parts!: Part[];
+  @NestedList(() => FoundThing) found!: FoundThing[];
+  @NestedList(() => Addition) additions!: Addition[];
+  @NestedList(() => Fit) fits!: Fit[];
+  @NestedList(() => WireStock) wireStock!: WireStock[];
   /** Drills that are owned, mm; empty for every tenth of a millimetre. */
   @IsArray()
   @ArrayMaxSize(200)
@@ -151,13 +139,13 @@ export class Piece {
   drills!: number[];
   /** How wire is sold here, for the wire that is advised. */
   @IsIn(WIRE_SYSTEMS) wireSold!: WireSystem;
-  @IsDefined() @ValidateNested() @Type(() => BakeSettings) oven!: BakeSettings;
+  @IsDefined() @Nested(() => BakeSettings) oven!: BakeSettings;
   /** The maker’s own route; null while the proposed one stands. */
-  @IsOptional() @ValidateNested() @Type(() => Route) route!: Route | null;
-  @IsArray() @ValidateNested({ each: true }) @Type(() => Decision) decisions!: Decision[];
-  @IsArray() @ValidateNested({ each: true }) @Type(() => Reference) references!: Reference[];
-  @IsArray() @ValidateNested({ each: true }) @Type(() => LogEntry) log!: LogEntry[];
+  @IsOptional() @Nested(() => Route) route!: Route | null;
+  @NestedList(() => Decision) decisions!: Decision[];
+  @NestedList(() => Reference) references!: Reference[];
+  @NestedList(() => LogEntry) log!: LogEntry[];
   /** The maker’s own values, by handbook row. */
   @IsObject() own!: Record<string, number>;
-  @IsArray() @ValidateNested({ each: true }) @Type(() => Quarantined) quarantine!: Quarantined[];
+  @NestedList(() => Quarantined) quarantine!: Quarantined[];
 }

@@ -2,6 +2,7 @@
 export type PieceFileFault =
   | 'too-large'
   | 'not-json'
+  | 'too-deep'
   | 'not-a-piece'
   | 'newer'
   | 'unknown-version'

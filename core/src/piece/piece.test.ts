@@ -208,7 +208,7 @@ describe('files with damage in them', () => {
       scale: { kind: 'ratio', ratio: 12 },
       brief: { purpose: 'display' },
     });
-    expect(damaged.map(({ where }) => where).sort()).toEqual(['brief', 'name', 'scale']);
+    expect(damaged.map(({ where }) => where).sort()).toEqual(['brief.purpose', 'name', 'scale.ratio']);
     expect(piece.parts).toHaveLength(ferry.parts.length);
   });
 

@@ -30,6 +30,7 @@ export type ProblemCode =
   | 'not-whole'
   | 'unknown-kind'
   | 'missing'
+  | 'name-taken'
   | 'wrong';
 
 const CODES: Readonly<Record<string, ProblemCode>> = {
@@ -42,7 +43,8 @@ const CODES: Readonly<Record<string, ProblemCode>> = {
   minLength: 'empty',
   isIn: 'not-a-choice',
   equals: 'unknown-kind',
-  isIso8601: 'not-a-date',
+  isDay: 'not-a-date',
+  isMoment: 'not-a-date',
   isHexColor: 'not-a-colour',
   isArray: 'not-a-list',
   isObject: 'wrong',
@@ -130,6 +132,7 @@ const SAYS: Record<ProblemCode, (problem: Problem) => string> = {
   'not-whole': ({ found }) => `wants a whole number, found ${found}`,
   'unknown-kind': ({ found }) => `is of a kind this version does not know: ${found}`,
   missing: () => 'is missing',
+  'name-taken': () => 'has a name that cannot be a field’s',
   wrong: ({ found }) => `cannot be read: ${found}`,
 };
 

@@ -8,6 +8,7 @@ import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
 import { DEFAULT_BRIEF, DEFAULT_OVEN, DEFAULT_SCHOOLS, DEFAULT_STEP } from './defaults.ts';
 import { Piece, type Quarantined, type Route, RouteStep, StepRelation } from './document.ts';
 import { PieceFileError } from './errors.ts';
+import { refuseDepth, soundCopy } from './intake.ts';
 import { isRecord, MIGRATIONS, migrate, type RawRecord, validateMigrations } from './migrations.ts';
 import { type Problem, problemsOf, problemText } from './problems.ts';
 import { LIST_FIELDS, RECORD_LISTS } from './records.ts';
@@ -48,6 +49,7 @@ function firstFault(text: string): { offset: number; cut: boolean } {
 
 function parseJson(text: string): unknown {
   const clean = text.replace(/^\ufeff/, '');
+  refuseDepth(clean, (offset) => placeOf(clean, offset));
   try {
     return JSON.parse(clean);
   } catch (cause) {
@@ -212,25 +214,65 @@ function siftHead(sieve: Sieve, record: RawRecord, now: string): RawRecord {
     own: {},
     quarantine: [],
   };
+  mendHead(sieve, head, defaults, wrongPlace);
+  // Where a part of it was mended and it is still wrong, all of it gives way.
+  mendHead(sieve, head, defaults, (_, __, [field = '']) => [field]);
+  return head;
+}
+
+type PlaceOf = (defaults: RawRecord, head: RawRecord, path: readonly string[]) => readonly string[];
+
+/** Puts defaults where the head is wrong, and what stood there aside. */
+function mendHead(sieve: Sieve, head: RawRecord, defaults: RawRecord, placeOf: PlaceOf): void {
   const problems = check(Piece, head);
-  const wrong = new Set(problems.map(({ path }) => path.split(/[.[]/)[0] ?? ''));
-  for (const field of wrong) {
+  const places = problems.map(({ path }) => placeOf(defaults, head, path.split(/[.[]/)));
+  for (const place of new Set(places.map((path) => path.join('.')))) {
+    const path = place.split('.');
     putAside(
       sieve,
-      field,
-      record[field],
-      problems.filter(({ path }) => path.split(/[.[]/)[0] === field),
+      place,
+      valueAt(head, path),
+      problems.filter((_, i) => places[i]?.join('.') === place),
     );
-    head[field] = defaults[field];
+    replaceAt(head, path, valueAt(defaults, path));
   }
-  return head;
+}
+
+/** How far down a fault goes before something stands there that has a default of its own. */
+function wrongPlace(defaults: unknown, head: unknown, path: readonly string[]): readonly string[] {
+  const [field = '', ...rest] = path;
+  const [ofDefaults, ofHead] = [defaults, head].map((one) => (isRecord(one) ? one[field] : undefined));
+  const goesOn =
+    rest.length > 0 &&
+    isRecord(ofDefaults) &&
+    isRecord(ofHead) &&
+    rest[0] !== undefined &&
+    rest[0] in ofDefaults;
+  return goesOn ? [field, ...wrongPlace(ofDefaults, ofHead, rest)] : [field];
+}
+
+function valueAt(record: unknown, path: readonly string[]): unknown {
+  return path.reduce((at, field) => (isRecord(at) ? at[field] : undefined), record);
+}
+
+/** Puts a value in a record of copies: the objects on the way are made anew. */
+function replaceAt(record: RawRecord, [field = '', ...rest]: readonly string[], value: unknown): void {
+  if (rest.length === 0) record[field] = value;
+  else {
+    const inner = { ...(record[field] as RawRecord) };
+    replaceAt(inner, rest, value);
+    record[field] = inner;
+  }
 }
 
 function quarantineOf(raw: unknown): Quarantined[] {
   if (!Array.isArray(raw)) return [];
   return raw.filter(
     (one): one is Quarantined & RawRecord =>
-      isRecord(one) && typeof one.where === 'string' && Array.isArray(one.problems),
+      isRecord(one) &&
+      typeof one.where === 'string' &&
+      Array.isArray(one.problems) &&
+      one.problems.every((line) => typeof line === 'string'),
   );
 }
 
@@ -259,8 +301,11 @@ export function readRaw(raw: unknown, now: string): PieceReading {
       'not-a-piece',
       `This is JSON, but not a piece: expected an object, found ${Array.isArray(raw) ? 'a list' : typeof raw}.`,
     );
-  const { record, steps } = migrate(raw, versionOf(raw), MIGRATIONS);
+  const { copy, trapped } = soundCopy(raw);
+  const { record, steps } = migrate(copy, versionOf(copy), MIGRATIONS);
   const sieve: Sieve = { damaged: [], repaired: [] };
+  for (const { where, value } of trapped)
+    putAside(sieve, where, value, [{ code: 'name-taken', path: where, found: '', wanted: '' }]);
   const head = siftHead(sieve, record, now);
   const piece = {
     ...head,

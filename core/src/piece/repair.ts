@@ -20,15 +20,27 @@ function twice(list: readonly { readonly id: string }[], name: string): Knot[] {
   });
 }
 
-/** Whether following parents from a part comes back to it. */
-function isOwnAncestor(part: Part, byId: ReadonlyMap<PartId, Part>): boolean {
-  const passed = new Set<PartId>();
-  for (let at: Part | undefined = part; at?.parent; at = byId.get(at.parent)) {
-    if (at.parent === part.id) return true;
-    if (passed.has(at.id)) return false;
-    passed.add(at.id);
+/** The rings of parts that hang on one another, each in the order of the piece; every part is passed once. */
+function ringsOf(byId: ReadonlyMap<PartId, Part>): Part[][] {
+  const walkOf = new Map<PartId, Part>();
+  const order = new Map([...byId.keys()].map((id, i) => [id, i]));
+  const rings: Part[][] = [];
+  for (const first of byId.values()) {
+    let at: Part | undefined = first;
+    for (; at && !walkOf.has(at.id); at = at.parent ? byId.get(at.parent) : undefined)
+      walkOf.set(at.id, first);
+    // A walk that comes upon itself has been round.
+    if (!at || walkOf.get(at.id) !== first) continue;
+    const ring: Part[] = [];
+    for (
+      let on: Part | undefined = at;
+      on && (on !== at || ring.length === 0);
+      on = on.parent ? byId.get(on.parent) : undefined
+    )
+      ring.push(on);
+    rings.push(ring.sort((a, b) => (order.get(a.id) ?? 0) - (order.get(b.id) ?? 0)));
   }
-  return false;
+  return rings;
 }
 
 function partKnots(
@@ -36,12 +48,13 @@ function partKnots(
   i: number,
   byId: ReadonlyMap<PartId, Part>,
   clays: ReadonlySet<string>,
+  ringed: ReadonlySet<Part>,
 ): Knot[] {
   const where = `parts[${i}]`;
   const knots: Knot[] = [];
   if (part.parent && !byId.has(part.parent))
     knots.push({ code: 'no-parent', where: `${where}.parent`, id: part.parent });
-  if (isOwnAncestor(part, byId)) knots.push({ code: 'own-ancestor', where: `${where}.parent`, id: part.id });
+  if (ringed.has(part)) knots.push({ code: 'own-ancestor', where: `${where}.parent`, id: part.id });
   for (const one of mixesOf(part))
     for (const { clay } of one.mix)
       if (!clays.has(clay)) knots.push({ code: 'no-clay', where: `${where}.${one.where}`, id: clay });
@@ -52,11 +65,12 @@ function partKnots(
 export function validatePiece(piece: Piece): Knot[] {
   const byId = new Map(piece.parts.map((part) => [part.id, part]));
   const clays = new Set<string>(piece.clays.map(({ id }) => id));
+  const ringed = new Set(ringsOf(byId).flat());
   return [
     ...twice(piece.clays, 'clays'),
     ...twice(piece.parts, 'parts'),
     ...twice(piece.log, 'log'),
-    ...piece.parts.flatMap((part, i) => partKnots(part, i, byId, clays)),
+    ...piece.parts.flatMap((part, i) => partKnots(part, i, byId, clays, ringed)),
     ...piece.log.flatMap((entry, i): Knot[] =>
       entry.part && !byId.has(entry.part)
         ? [{ code: 'no-part', where: `log[${i}].part`, id: entry.part }]
@@ -133,10 +147,12 @@ export function repair(piece: Piece): { piece: Piece; repaired: string[] } {
     repaired.push(`part id ${id} stood twice: “${name}” has a new one`),
   );
   const byId = new Map(named.map((part) => [part.id, part]));
+  // A ring is cut open at its first part.
+  const cut = new Set(ringsOf(byId).map(([first]) => first));
   const clayIds = new Set(clays.map(({ id }) => id));
   const parts = named.map((part): Part => {
     let mended = part;
-    if (part.parent && (!byId.has(part.parent) || isOwnAncestor(part, byId))) {
+    if (part.parent && (!byId.has(part.parent) || cut.has(part))) {
       repaired.push(
         `“${part.name}” hung on a part that ${byId.has(part.parent) ? 'hangs on it' : 'is not there'}: it now stands alone`,
       );

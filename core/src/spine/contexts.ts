@@ -5,6 +5,8 @@ import { resolveScale } from '../scale/index.ts';
 import type { WatchedGround } from './document.ts';
 import { TrackedMap } from './trackedMap.ts';
 
+const says = (error: unknown) => (error instanceof Error ? error.message : String(error));
+
 /** The solid of a part, or why there is none. */
 type Built = Shape | FormError;
 
@@ -72,7 +74,7 @@ export function watchContexts(ground: WatchedGround, shapes: ShapeStore): Contex
         return shapes.shapeOf(part.form, heroic.value);
       } catch (error) {
         if (error instanceof FormError) return error;
-        throw error;
+        return new FormError(part.form.kind, 'its sizes', 'a body that can be built', says(error));
       }
     });
     const ofPart = {

@@ -6,6 +6,7 @@ import type { ShapeStore } from '../form/index.ts';
 import type { Piece } from '../piece/index.ts';
 import { makeBook, type OwnValues, type Reckoning, type ReckoningBook } from '../reckoning/index.ts';
 import { type BakeState, type RouteReckoned, routeOfPiece } from '../route/index.ts';
+import type { Breakdown } from './breakdowns.ts';
 import { makeSpine, type Spine } from './spine.ts';
 import { SUBJECTS } from './subjects.ts';
 
@@ -35,6 +36,8 @@ export interface PieceReckoned {
   /** Every bake of the route with what goes in, and what was found before it for each part. */
   readonly bakes: readonly BakeState[];
   readonly audits: ReadonlyMap<string, readonly BakeAudit[]>;
+  /** What could not be reckoned, of parts that were built: the sums are without it. */
+  readonly breakdowns: readonly Breakdown[];
   /** Parts no solid follows from. */
   readonly faults: readonly Fault[];
 }
@@ -52,6 +55,8 @@ export function allFigures({ given }: Spine): Reckoning[] {
 export function reckonPiece(piece: Piece, { shapes, workshopOwn, now }: ReckonOptions): PieceReckoned {
   const spine = makeSpine(SUBJECTS, shapes, { piece, workshopOwn, now });
   const { given } = spine;
+  // A scale that is none is nobody’s fault but the scale’s: it is refused before anything breaks down on it.
+  void given.context.scale;
   const audits = new Map([...given.parts(auditOfPart)].map(([id, { audits: found }]) => [id, found]));
   return {
     given,
@@ -63,6 +68,7 @@ export function reckonPiece(piece: Piece, { shapes, workshopOwn, now }: ReckonOp
     route: given.piece(routeOfPiece),
     bakes: given.piece(bakesOfRoute).states,
     audits,
+    breakdowns: spine.breakdowns(),
     faults: [...given.faults].map(([part, says]) => ({ part, says })),
   };
 }

@@ -3,6 +3,7 @@ import { LRUCache } from 'lru-cache';
 import type { Ask, Found, Given, PartReckoner, PieceReckoner, Reckoner, Subject } from '../context/index.ts';
 import type { ShapeStore } from '../form/index.ts';
 import { type Reckoning, type ReckoningId, reckoningId } from '../reckoning/index.ts';
+import { type Breakdown, breakdownOf, LeansOnBrokenError, refuseNoNumbers } from './breakdowns.ts';
 import { watchContexts } from './contexts.ts';
 import { type Ground, watchGround } from './document.ts';
 import { inOrder, makersOf, SubjectError } from './order.ts';
@@ -19,15 +20,27 @@ export interface Spine {
   readonly given: Given;
   /** Takes a later state of the same piece; nothing is reckoned until it is asked for. */
   change(to: Ground): void;
-  /** What a reckoner found, of a part or of the whole piece. */
+  /**
+   * What a reckoner found, of a part or of the whole piece; null where it found nothing or broke down.
+   */
   found(reckoner: Reckoner, part: string | null): Found | null;
+  /** Why it broke down; null where it did not. */
+  breakdown(reckoner: Reckoner, part: string | null): Breakdown | null;
+  /** Every reckoner that broke down; everything is reckoned for it. */
+  breakdowns(): readonly Breakdown[];
   answer<Asked, Answer>(ask: Ask<Asked, Answer>, asked: Asked): Answer;
 }
 
 /** Drawings and looks kept; those on screen are a handful. */
 const MOST_ANSWERS = 24;
 
-type Cell = ReadonlySignal<Found | null>;
+/** What came of a reckoner: what it found, or why it broke down. */
+interface Outcome {
+  readonly found: Found | null;
+  readonly breakdown: Breakdown | null;
+}
+
+type Cell = ReadonlySignal<Outcome>;
 
 /**
  * The spine of a piece: subjects hang on it, each asked only when somebody wants what it makes, and asked again only when
@@ -58,20 +71,46 @@ export function makeSpine(
 
   /** A cell keeps what it found before, so that what has come out the same stays the same. */
   function cellFor(reckoner: Reckoner, part: string | null): Cell {
-    let before: Found | null = null;
+    let before: Outcome = { found: null, breakdown: null };
     return computed(() => {
-      let now: Found | null;
-      if (reckoner.of === 'piece') {
-        onReckoned?.(reckoner.name, null);
-        now = reckoner.reckon(givenBy.get(reckoner.name) ?? given);
-      } else {
-        const own = part === null ? undefined : contexts.get(part);
-        if (own) onReckoned?.(reckoner.name, part);
-        now = own ? reckoner.reckon(givenBy.get(reckoner.name) ?? given, own) : null;
+      try {
+        const found = steady(before.found, reckonedBy(reckoner, part));
+        if (found !== before.found) refuseNoNumbers(found);
+        if (found !== before.found || before.breakdown) before = { found, breakdown: null };
+      } catch (error) {
+        // What leans on it wrongly is a fault of the program, and of none of its entries.
+        if (error instanceof SubjectError) throw error;
+        before = { found: null, breakdown: breakdownOf(reckoner, part, error) };
       }
-      before = steady(before, now);
       return before;
     });
+  }
+
+  function reckonedBy(reckoner: Reckoner, part: string | null): Found | null {
+    const givenToIt = givenBy.get(reckoner.name) ?? given;
+    if (reckoner.of === 'piece') {
+      onReckoned?.(reckoner.name, null);
+      return reckoner.reckon(givenToIt);
+    }
+    const own = part === null ? undefined : contexts.get(part);
+    if (own) onReckoned?.(reckoner.name, part);
+    return own ? reckoner.reckon(givenToIt, own) : null;
+  }
+
+  /** What a reckoner found, for another one: of a part that broke down there is nothing, of the piece there is no going on. */
+  function foundBy(reckoner: Reckoner, part: string | null): Found | null {
+    const { found, breakdown } = cellOf(reckoner, part).value;
+    if (breakdown && reckoner.of === 'piece') throw new LeansOnBrokenError(breakdown);
+    return found;
+  }
+
+  /** Every reckoner with every part it may look at. */
+  function* everyCell(): Iterable<Cell> {
+    const parts = [...contexts.keys()];
+    for (const { reckoners } of ordered)
+      for (const one of reckoners)
+        if (one.of === 'piece') yield cellOf(one, null);
+        else for (const part of parts) yield cellOf(one, part);
   }
 
   function cellOf(reckoner: Reckoner, part: string | null): Cell {
@@ -94,7 +133,7 @@ export function makeSpine(
     const cell = computed(() => {
       for (const reckoner of makers(key)) {
         if (reckoner.of === 'part' && part === null) continue;
-        const figure = cellOf(reckoner, part).value?.figures.find((one) => one.id === id);
+        const figure = cellOf(reckoner, part).value.found?.figures.find((one) => one.id === id);
         if (figure) return figure;
       }
       return undefined;
@@ -114,9 +153,11 @@ export function makeSpine(
   function* everyFigure(): Iterable<Reckoning> {
     const parts = [...contexts.keys()];
     for (const { reckoners } of ordered) {
-      for (const one of reckoners) if (one.of === 'piece') yield* cellOf(one, null).value?.figures ?? [];
+      for (const one of reckoners)
+        if (one.of === 'piece') yield* cellOf(one, null).value.found?.figures ?? [];
       for (const part of parts)
-        for (const one of reckoners) if (one.of === 'part') yield* cellOf(one, part).value?.figures ?? [];
+        for (const one of reckoners)
+          if (one.of === 'part') yield* cellOf(one, part).value.found?.figures ?? [];
     }
   }
 
@@ -135,18 +176,18 @@ export function makeSpine(
       faults,
       part: <F extends Found>(reckoner: PartReckoner<F>, part: string) => {
         allow(reckoner as PartReckoner);
-        return cellOf(reckoner as PartReckoner, part).value as F | null;
+        return foundBy(reckoner as PartReckoner, part) as F | null;
       },
       parts: <F extends Found>(reckoner: PartReckoner<F>) => {
         allow(reckoner as PartReckoner);
         return new TrackedMap(
-          () => [...contexts.keys()].filter((id) => cellOf(reckoner as PartReckoner, id).value !== null),
-          (id) => (cellOf(reckoner as PartReckoner, id).value as F | null) ?? undefined,
+          () => [...contexts.keys()].filter((id) => foundBy(reckoner as PartReckoner, id) !== null),
+          (id) => (foundBy(reckoner as PartReckoner, id) as F | null) ?? undefined,
         );
       },
       piece: <F extends Found>(reckoner: PieceReckoner<F>) => {
         allow(reckoner as PieceReckoner);
-        return cellOf(reckoner as PieceReckoner, null).value as F;
+        return foundBy(reckoner as PieceReckoner, null) as F;
       },
       everyFigure: () => everyFigure(),
       find: (part, key) => {
@@ -176,7 +217,13 @@ export function makeSpine(
       }
       ground.change(to);
     },
-    found: (reckoner, part) => cellOf(reckoner, part).value,
+    found: (reckoner, part) => cellOf(reckoner, part).value.found,
+    breakdown: (reckoner, part) => cellOf(reckoner, part).value.breakdown,
+    breakdowns: () => {
+      const all = [...everyCell()].flatMap((cell) => cell.value.breakdown ?? []);
+      // What leans on a broken one tells the same as that.
+      return [...new Map(all.map((one) => [`${one.reckoner} ${one.part}`, one])).values()];
+    },
     answer: <Asked, Answer>(ask: Ask<Asked, Answer>, asked: Asked) =>
       answerCell(ask as Ask, asked).value as Answer,
   };

@@ -1,19 +1,8 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsOptional,
-  IsString,
-  Matches,
-  MaxLength,
-  MinLength,
-  ValidateNested,
-} from 'class-validator';
+import { IsBoolean, IsIn, IsOptional, IsString, Matches, MaxLength, MinLength } from 'class-validator';
 import { Amount } from '../../record/amount.ts';
 import { ID_PATTERN } from '../../record/index.ts';
+import { Nested, NestedList } from '../../record/nested.ts';
 import { METALS, type Metal } from '../rows/wires.ts';
 import { ARMATURE_LIMITS } from './limits.ts';
 
@@ -48,14 +37,14 @@ export class RunChoice {
   /** Left out: neither cut nor counted on. */
   @IsBoolean() out!: boolean;
   /** Null takes the part’s wire. */
-  @IsOptional() @ValidateNested() @Type(() => WireChoice) wire!: WireChoice | null;
+  @IsOptional() @Nested(() => WireChoice) wire!: WireChoice | null;
   /** Length of one turn of its twist, miniature mm; null takes the handbook’s. */
   @IsOptional() @Amount(ARMATURE_LIMITS.runChoice.layMm) layMm!: number | null;
   /** How far its ends go in beyond the line, miniature mm; null as proposed, 0 not at all. */
   @IsOptional() @Amount(ARMATURE_LIMITS.runChoice.startMm) startMm!: number | null;
   @IsOptional() @Amount(ARMATURE_LIMITS.runChoice.endMm) endMm!: number | null;
   /** Empty for a proposed wire. */
-  @IsArray() @ArrayMaxSize(200) @ValidateNested({ each: true }) @Type(() => WirePlace) drawn!: WirePlace[];
+  @NestedList(() => WirePlace, { most: 200 }) drawn!: WirePlace[];
 }
 
 /** How a tree is wired. */
@@ -67,5 +56,5 @@ export class BranchPlan {
   /** Twigs of thin wire bound on at each tip. */
   @Amount(ARMATURE_LIMITS.branchPlan.twigs) twigs!: number;
   /** Null takes the next but one thinner than the tree’s. */
-  @IsOptional() @ValidateNested() @Type(() => WireChoice) twigWire!: WireChoice | null;
+  @IsOptional() @Nested(() => WireChoice) twigWire!: WireChoice | null;
 }

@@ -1,17 +1,7 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsOptional,
-  IsString,
-  MaxLength,
-  MinLength,
-  ValidateNested,
-} from 'class-validator';
+import { IsBoolean, IsIn, IsOptional, IsString, MaxLength, MinLength } from 'class-validator';
 import { Amount } from '../../record/amount.ts';
+import { NestedList } from '../../record/nested.ts';
 import {
   OUTCOMES,
   type Outcome,
@@ -43,7 +33,7 @@ export class BakeSettings {
   @IsBoolean() preheated!: boolean;
   @IsIn(OVEN_COOLINGS) cooling!: OvenCooling;
   /** Things put in their place by hand; the others are placed as they fit. */
-  @IsArray() @ArrayMaxSize(2000) @ValidateNested({ each: true }) @Type(() => OvenPlace) places!: OvenPlace[];
+  @NestedList(() => OvenPlace, { most: 2000 }) places!: OvenPlace[];
 }
 
 export class BakeRecord {

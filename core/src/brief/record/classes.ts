@@ -1,22 +1,21 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
   IsBoolean,
   IsDefined,
   IsIn,
-  IsISO8601,
   IsOptional,
   IsString,
   Matches,
   MaxLength,
   MinLength,
-  ValidateNested,
 } from 'class-validator';
 import { CORE_KINDS, type CoreKind } from '../../bulk/rows/cores.ts';
 import { Amount } from '../../record/amount.ts';
+import { Day, Moment } from '../../record/dates.ts';
 import { ID_PATTERN, NAME_LENGTH, NOTE_LENGTH, type PartId } from '../../record/index.ts';
+import { Nested } from '../../record/nested.ts';
 import {
   CLOSING_STEPS,
   type ClosingStep,
@@ -43,14 +42,14 @@ export class Schools {
 
 export class Brief {
   @IsIn(PURPOSES) purpose!: Purpose;
-  @IsOptional() @IsISO8601({ strict: true }) due!: string | null;
+  @IsOptional() @Day() due!: string | null;
   @IsOptional() @Amount(BRIEF_LIMITS.brief.hoursPerDay) hoursPerDay!: number | null;
   @IsOptional() @Amount(BRIEF_LIMITS.brief.budget) budget!: number | null;
   @IsString() @MaxLength(8) currency!: string;
   @IsString() @MaxLength(NAME_LENGTH) handledBy!: string;
   @IsIn(VIEWPOINTS) seenFrom!: Viewpoint;
   @IsString() @MaxLength(NOTE_LENGTH) note!: string;
-  @IsDefined() @ValidateNested() @Type(() => Schools) schools!: Schools;
+  @IsDefined() @Nested(() => Schools) schools!: Schools;
 }
 
 /** Something of a part that is counted: legs, eyes, teeth. */
@@ -86,6 +85,6 @@ export class Decision {
   /** Parts that are made by the answer. */
   @IsArray() @ArrayMaxSize(500) @Matches(ID_PATTERN, { each: true }) parts!: PartId[];
   /** When the answer was settled, and as what: what was done since leans on that. */
-  @IsOptional() @IsISO8601({ strict: true }) settled!: string | null;
+  @IsOptional() @Moment() settled!: string | null;
   @IsString() @MaxLength(NAME_LENGTH) settledAs!: string;
 }

@@ -1,8 +1,5 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
 import {
-  ArrayMaxSize,
-  IsArray,
   IsBoolean,
   IsHexColor,
   IsIn,
@@ -11,11 +8,11 @@ import {
   Matches,
   MaxLength,
   MinLength,
-  ValidateNested,
 } from 'class-validator';
 import { STUFF_IDS, type StuffId } from '../../handbook/index.ts';
 import { Amount } from '../../record/amount.ts';
 import { type ClayId, ID_PATTERN, NAME_LENGTH } from '../../record/index.ts';
+import { Nested, NestedList } from '../../record/nested.ts';
 import type { ClayFamily } from '../rows/clays.ts';
 import type { CoreKind } from '../rows/cores.ts';
 import { CORE_CHOICES, INSERT_FITS, INSERT_SHAPES, type InsertFit, type InsertShape } from './choices.ts';
@@ -53,7 +50,7 @@ export class Clay {
   @IsOptional() @Amount(BULK_LIMITS.clay.packG) packG!: number | null;
   /** Null when not known: no cost is then reckoned. */
   @IsOptional() @Amount(BULK_LIMITS.clay.packPrice) packPrice!: number | null;
-  @IsOptional() @ValidateNested() @Type(() => Packet) packet!: Packet | null;
+  @IsOptional() @Nested(() => Packet) packet!: Packet | null;
 }
 
 /** One clay of a mix, by parts of volume. */
@@ -74,7 +71,7 @@ export class ZoneShare {
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
   /** Of the region’s clay. */
   @Amount(BULK_LIMITS.zoneShare.percent) percent!: number;
-  @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => MixShare) mix!: MixShare[];
+  @NestedList(() => MixShare, { most: 20 }) mix!: MixShare[];
 }
 
 /** What the maker has settled about one region of a part. */
@@ -85,10 +82,10 @@ export class RegionChoice {
   /** Miniature mm; null takes the part’s skin. */
   @IsOptional() @Amount(BULK_LIMITS.regionChoice.skinMm) skinMm!: number | null;
   /** Empty takes the part’s clay. */
-  @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => MixShare) mix!: MixShare[];
+  @NestedList(() => MixShare, { most: 20 }) mix!: MixShare[];
   /** The sculpt-and-bake it is made in, from 1. */
   @Amount(BULK_LIMITS.regionChoice.pass) pass!: number;
-  @IsArray() @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => ZoneShare) zones!: ZoneShare[];
+  @NestedList(() => ZoneShare, { most: 20 }) zones!: ZoneShare[];
 }
 
 /** Something that is let into the clay: a magnet, a battery, a pane, a tube. */

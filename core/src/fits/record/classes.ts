@@ -1,8 +1,8 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import { IsIn, IsOptional, Matches, ValidateNested } from 'class-validator';
+import { IsIn, IsOptional, Matches } from 'class-validator';
 import { Amount } from '../../record/amount.ts';
 import { ID_PATTERN, type PartId } from '../../record/index.ts';
+import { Nested } from '../../record/nested.ts';
 import { FIT_KINDS, type FitKind, OPENING_SHAPES, type OpeningShape } from './choices.ts';
 import { FITS_LIMITS } from './limits.ts';
 
@@ -23,7 +23,7 @@ export class Fit {
   /** The part that it sits on, passes under, … */
   @Matches(ID_PATTERN) on!: PartId;
   /** Null takes it from the form of the part that has it, where that has one. */
-  @IsOptional() @ValidateNested() @Type(() => FitOpening) opening!: FitOpening | null;
+  @IsOptional() @Nested(() => FitOpening) opening!: FitOpening | null;
   /** Size across of the part that goes, as measured on the bench, miniature mm; null goes by its form. */
   @IsOptional() @Amount(FITS_LIMITS.fit.madeMm) madeMm!: number | null;
 }

@@ -1,10 +1,6 @@
-import { Type } from 'class-transformer';
 import {
-  ArrayMaxSize,
-  ArrayMinSize,
   ArrayUnique,
   Equals,
-  IsArray,
   IsBoolean,
   IsDefined,
   IsIn,
@@ -12,9 +8,10 @@ import {
   IsString,
   MaxLength,
   ValidateBy,
-  ValidateNested,
 } from 'class-validator';
 import { Amount } from '../../record/amount.ts';
+import { SIZE, TURN } from '../../record/limit.ts';
+import { Nested, NestedKind, NestedList } from '../../record/nested.ts';
 import type {
   BallForm,
   BarPoint,
@@ -67,7 +64,7 @@ import { FORM_LIMITS } from './limits.ts';
 function isAngles(value: unknown): value is JointAngles {
   if (typeof value !== 'object' || value === null) return false;
   const { flex, out, twist } = value as Record<string, unknown>;
-  return [flex, out, twist].every((angle) => typeof angle === 'number' && Number.isFinite(angle));
+  return [flex, out, twist].every((angle) => typeof angle === 'number' && Math.abs(angle) <= TURN.max);
 }
 
 /** Angles in degrees by joint name; a joint that a body does not have is kept and does nothing. */
@@ -96,10 +93,7 @@ function Locked(): PropertyDecorator {
         !Array.isArray(value) &&
         Object.entries(value).every(
           ([key, mm]) =>
-            PERSON_LENGTHS.some((one) => one === key) &&
-            typeof mm === 'number' &&
-            Number.isFinite(mm) &&
-            mm > 0,
+            PERSON_LENGTHS.some((one) => one === key) && typeof mm === 'number' && mm > 0 && mm <= SIZE.max,
         ),
       defaultMessage: () => `lengths over 0 by name: ${PERSON_LENGTHS.join(', ')}`,
     },
@@ -121,7 +115,7 @@ export class PersonFormData implements PersonForm {
   @Amount(FORM_LIMITS.personForm.build) build!: number;
   @IsIn(choicesOf(PERSON_POSES)) pose!: PersonPose;
   @Angles() angles!: Record<string, JointAngles>;
-  @IsDefined() @ValidateNested() @Type(() => ClothingData) clothing!: Clothing;
+  @IsDefined() @Nested(() => ClothingData) clothing!: Clothing;
   @Locked() locked!: PersonForm['locked'];
 }
 
@@ -216,11 +210,7 @@ export class ProfilePointData implements ProfilePoint {
 
 export class TurnedFormData implements TurnedForm {
   @Equals('turned') kind!: 'turned';
-  @IsArray()
-  @ArrayMinSize(3)
-  @ArrayMaxSize(500)
-  @ValidateNested({ each: true })
-  @Type(() => ProfilePointData)
+  @NestedList(() => ProfilePointData, { least: 3, most: 500 })
   profile!: ProfilePointData[];
   @IsBoolean() lying!: boolean;
 }
@@ -239,11 +229,7 @@ export class PlanePointData implements PlanePoint {
 
 export class ExtrudedFormData implements ExtrudedForm {
   @Equals('extruded') kind!: 'extruded';
-  @IsArray()
-  @ArrayMinSize(3)
-  @ArrayMaxSize(2000)
-  @ValidateNested({ each: true })
-  @Type(() => PlanePointData)
+  @NestedList(() => PlanePointData, { least: 3, most: 2000 })
   points!: PlanePoint[];
   @Amount(FORM_LIMITS.extrudedForm.depthMm) depthMm!: number;
 }
@@ -256,11 +242,7 @@ export class BarPointData implements BarPoint {
 
 export class TubeFormData implements TubeForm {
   @Equals('tube') kind!: 'tube';
-  @IsArray()
-  @ArrayMinSize(2)
-  @ArrayMaxSize(200)
-  @ValidateNested({ each: true })
-  @Type(() => BarPointData)
+  @NestedList(() => BarPointData, { least: 2, most: 200 })
   points!: BarPoint[];
   @Amount(FORM_LIMITS.tubeForm.thicknessMm) thicknessMm!: number;
   @Amount(FORM_LIMITS.tubeForm.endMm) endMm!: number;
@@ -282,11 +264,7 @@ const PLAIN_CLASSES = [
 export class BuiltPieceData implements BuiltPiece {
   @IsString() @MaxLength(200) name!: string;
   @IsDefined()
-  @ValidateNested()
-  @Type(() => BallFormData, {
-    keepDiscriminatorProperty: true,
-    discriminator: { property: 'kind', subTypes: PLAIN_CLASSES },
-  })
+  @NestedKind(() => BallFormData, PLAIN_CLASSES)
   form!: PlainForm;
   @Amount(FORM_LIMITS.builtPiece.xMm) xMm!: number;
   @Amount(FORM_LIMITS.builtPiece.yMm) yMm!: number;
@@ -299,11 +277,7 @@ export class BuiltPieceData implements BuiltPiece {
 
 export class BuiltFormData implements BuiltForm {
   @Equals('built') kind!: 'built';
-  @IsArray()
-  @ArrayMinSize(1)
-  @ArrayMaxSize(60)
-  @ValidateNested({ each: true })
-  @Type(() => BuiltPieceData)
+  @NestedList(() => BuiltPieceData, { least: 1, most: 60 })
   pieces!: BuiltPiece[];
 }
 
@@ -327,10 +301,7 @@ export class PanelsFormData implements PanelsForm {
   @Amount(FORM_LIMITS.panelsForm.riseMm) riseMm!: number;
   @Amount(FORM_LIMITS.panelsForm.eavesMm) eavesMm!: number;
   @IsIn(choicesOf(PANEL_JOINTS)) joint!: PanelsForm['joint'];
-  @IsArray()
-  @ArrayMaxSize(100)
-  @ValidateNested({ each: true })
-  @Type(() => OpeningData)
+  @NestedList(() => OpeningData, { most: 100 })
   openings!: Opening[];
 }
 
@@ -348,7 +319,7 @@ export class MeshFormData implements MeshForm {
   @IsString() @MaxLength(200) source!: string;
   @IsString() @MaxLength(LONGEST_MESH) data!: string;
   @Amount(FORM_LIMITS.meshForm.unitMm) unitMm!: number;
-  @IsDefined() @ValidateNested() @Type(() => ExtentData) extent!: MeshForm['extent'];
+  @IsDefined() @Nested(() => ExtentData) extent!: MeshForm['extent'];
   @IsIn(['y', 'z']) upright!: 'y' | 'z';
 }
 

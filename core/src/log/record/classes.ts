@@ -1,18 +1,8 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsIn,
-  IsISO8601,
-  IsOptional,
-  IsString,
-  Matches,
-  MaxLength,
-  ValidateNested,
-} from 'class-validator';
+import { IsIn, IsOptional, IsString, Matches, MaxLength } from 'class-validator';
 import { BakeRecord } from '../../bake/record/classes.ts';
 import { Amount } from '../../record/amount.ts';
+import { Moment } from '../../record/dates.ts';
 import {
   type EntryId,
   ID_PATTERN,
@@ -21,6 +11,7 @@ import {
   type PartId,
   type PictureId,
 } from '../../record/index.ts';
+import { Nested, NestedList } from '../../record/nested.ts';
 import { LOG_LIMITS } from './limits.ts';
 
 /** A picture of an entry; the picture itself lies beside the piece. */
@@ -38,17 +29,14 @@ export class MadeMeasure {
 
 export class LogEntry {
   @Matches(ID_PATTERN) id!: EntryId;
-  @IsISO8601({ strict: true }) at!: string;
+  @Moment() at!: string;
   @IsIn(['measure', 'bake', 'note']) kind!: 'measure' | 'bake' | 'note';
   @IsOptional() @Matches(ID_PATTERN) part!: PartId | null;
-  @IsOptional() @ValidateNested() @Type(() => MadeMeasure) measure!: MadeMeasure | null;
-  @IsOptional() @ValidateNested() @Type(() => BakeRecord) bake!: BakeRecord | null;
+  @IsOptional() @Nested(() => MadeMeasure) measure!: MadeMeasure | null;
+  @IsOptional() @Nested(() => BakeRecord) bake!: BakeRecord | null;
   @IsString() @MaxLength(NOTE_LENGTH) note!: string;
   /** What to do otherwise next time; speaks up at the same stage. */
   @IsString() @MaxLength(NOTE_LENGTH) lesson!: string;
-  @IsArray()
-  @ArrayMaxSize(50)
-  @ValidateNested({ each: true })
-  @Type(() => PictureRef)
+  @NestedList(() => PictureRef, { most: 50 })
   pictures!: PictureRef[];
 }

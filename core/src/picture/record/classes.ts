@@ -1,18 +1,8 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsArray,
-  IsIn,
-  IsOptional,
-  IsString,
-  Matches,
-  MaxLength,
-  ValidateNested,
-} from 'class-validator';
+import { IsIn, IsOptional, IsString, Matches, MaxLength } from 'class-validator';
 import { Amount } from '../../record/amount.ts';
 import { ID_PATTERN, NAME_LENGTH, type PartId, type PictureId } from '../../record/index.ts';
+import { Nested, NestedList } from '../../record/nested.ts';
 import { TAKING_KINDS, type TakingKind } from './choices.ts';
 import { PICTURE_LIMITS } from './limits.ts';
 
@@ -24,11 +14,7 @@ export class Spot {
 
 /** A length that is known in what a picture shows. */
 export class KnownLength {
-  @IsArray()
-  @ArrayMinSize(2)
-  @ArrayMaxSize(2)
-  @ValidateNested({ each: true })
-  @Type(() => Spot)
+  @NestedList(() => Spot, { least: 2, most: 2 })
   spots!: Spot[];
   @Amount(PICTURE_LIMITS.knownLength.lengthMm) lengthMm!: number;
 }
@@ -36,11 +22,7 @@ export class KnownLength {
 /** A rectangle of known sides in what a picture shows: it squares a picture taken aslant. */
 export class KnownRectangle {
   /** Round it, beginning at the left end of the side that lies lowest in the picture or is called its width. */
-  @IsArray()
-  @ArrayMinSize(4)
-  @ArrayMaxSize(4)
-  @ValidateNested({ each: true })
-  @Type(() => Spot)
+  @NestedList(() => Spot, { least: 4, most: 4 })
   spots!: Spot[];
   @Amount(PICTURE_LIMITS.knownRectangle.widthMm) widthMm!: number;
   @Amount(PICTURE_LIMITS.knownRectangle.heightMm) heightMm!: number;
@@ -51,11 +33,7 @@ export class Taking {
   @Matches(ID_PATTERN) id!: string;
   @IsIn(TAKING_KINDS) kind!: TakingKind;
   @IsString() @MaxLength(NAME_LENGTH) name!: string;
-  @IsArray()
-  @ArrayMinSize(2)
-  @ArrayMaxSize(3)
-  @ValidateNested({ each: true })
-  @Type(() => Spot)
+  @NestedList(() => Spot, { least: 2, most: 3 })
   spots!: Spot[];
 }
 
@@ -72,7 +50,7 @@ export class Reference {
   @IsOptional() @Matches(ID_PATTERN) part!: PartId | null;
   /** 1 where it shows the thing itself; N where it shows a miniature at 1:N. */
   @Amount(PICTURE_LIMITS.reference.shownRatio) shownRatio!: number;
-  @IsOptional() @ValidateNested() @Type(() => KnownLength) known!: KnownLength | null;
-  @IsOptional() @ValidateNested() @Type(() => KnownRectangle) square!: KnownRectangle | null;
-  @IsArray() @ArrayMaxSize(500) @ValidateNested({ each: true }) @Type(() => Taking) takings!: Taking[];
+  @IsOptional() @Nested(() => KnownLength) known!: KnownLength | null;
+  @IsOptional() @Nested(() => KnownRectangle) square!: KnownRectangle | null;
+  @NestedList(() => Taking, { most: 500 }) takings!: Taking[];
 }

@@ -1,21 +1,20 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
   IsBoolean,
   IsIn,
-  IsISO8601,
   IsOptional,
   IsString,
   Matches,
   MaxLength,
   MinLength,
-  ValidateNested,
 } from 'class-validator';
 import { STUFF_IDS, type StuffId } from '../../handbook/index.ts';
 import { Amount } from '../../record/amount.ts';
+import { Moment } from '../../record/dates.ts';
 import { ID_PATTERN, NAME_LENGTH, type PartId } from '../../record/index.ts';
+import { NestedList } from '../../record/nested.ts';
 import {
   BAKE_WAYS,
   type BakeStepWay,
@@ -55,7 +54,7 @@ export class RouteStep {
   /** The maker’s own step, or a proposed one that the maker took over: no proposal takes it out. */
   @IsBoolean() own!: boolean;
   /** When it was done; null while it is not. */
-  @IsOptional() @IsISO8601({ strict: true }) done!: string | null;
+  @IsOptional() @Moment() done!: string | null;
 }
 
 /** How two steps bear on each other; read as “the first … the second”. */
@@ -68,14 +67,8 @@ export class StepRelation {
 
 /** The ordered steps of a piece. */
 export class Route {
-  @IsArray()
-  @ArrayMaxSize(MOST_STEPS)
-  @ValidateNested({ each: true })
-  @Type(() => RouteStep)
+  @NestedList(() => RouteStep, { most: MOST_STEPS })
   steps!: RouteStep[];
-  @IsArray()
-  @ArrayMaxSize(MOST_STEPS)
-  @ValidateNested({ each: true })
-  @Type(() => StepRelation)
+  @NestedList(() => StepRelation, { most: MOST_STEPS })
   relations!: StepRelation[];
 }
