@@ -137,6 +137,10 @@ export function reckonFile(
     ...reading.damaged.flatMap(({ where, problems }) =>
       problems.map((line) => `put aside ${where}: ${line}`),
     ),
+    ...reckoned.breakdowns.map(
+      ({ reckoner, part, says }) =>
+        `could not be reckoned: ${reckoner}${part === null ? '' : ` of ${part}`}: ${says}`,
+    ),
     ...reckoned.faults.map(({ part, says }) => `cannot be built: ${part}: ${says}`),
   ];
   const out = asked.csv

@@ -215,6 +215,8 @@ function siftHead(sieve: Sieve, record: RawRecord, now: string): RawRecord {
     quarantine: [],
   };
   mendHead(sieve, head, defaults, wrongPlace);
+  // A scale or a form of no kind hid what else was wrong.
+  mendHead(sieve, head, defaults, wrongPlace);
   // Where a part of it was mended and it is still wrong, all of it gives way.
   mendHead(sieve, head, defaults, (_, __, [field = '']) => [field]);
   return head;

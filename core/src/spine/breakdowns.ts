@@ -50,7 +50,11 @@ export function refuseNoNumbers(found: Found | null): void {
 }
 
 /** What is told of an error in a reckoner. */
-export function breakdownOf({ name, gives }: Reckoner, part: string | null, error: unknown): Breakdown {
+export function breakdownOf(
+  { name, gives }: Pick<Reckoner, 'name' | 'gives'>,
+  part: string | null,
+  error: unknown,
+): Breakdown {
   if (error instanceof LeansOnBrokenError) return error.root;
   return {
     reckoner: name,

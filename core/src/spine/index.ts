@@ -1,4 +1,4 @@
-export type { Breakdown } from './breakdowns.ts';
+export { type Breakdown, breakdownOf } from './breakdowns.ts';
 export type { Ground } from './document.ts';
 export { FIGURE_KINDS, kindOf } from './keys.ts';
 export { inOrder, SubjectError } from './order.ts';

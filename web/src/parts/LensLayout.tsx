@@ -1,6 +1,7 @@
 import { type CSSProperties, type ReactNode, useCallback, useState } from 'react';
 import { useParams } from 'react-router';
 import { useIsBehind, useIsSettled } from '../spine/hooks.ts';
+import { Breakdowns } from './Breakdowns.tsx';
 import { useLensKey } from './keys.ts';
 import { Sections } from './Sections.tsx';
 
@@ -73,6 +74,7 @@ export function LensLayout({ title, drawing, middle, reckoning }: LayoutProps) {
         className="relative min-h-0 overflow-y-auto border-l border-hair bg-panel max-md:order-2 max-md:border-l-0 max-md:border-y"
       >
         <Behind />
+        <Breakdowns />
         {reckoning}
       </aside>
     </div>

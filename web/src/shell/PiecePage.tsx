@@ -16,13 +16,18 @@ import { AddPart } from './AddPart.tsx';
 import { Banner } from './Banner.tsx';
 import { Head } from './Head.tsx';
 import { KeysDialog, useKeys } from './Keys.tsx';
+import { LensBoundary } from './LensBoundary.tsx';
 import { StageRule } from './StageRule.tsx';
 import { Tray } from './Tray.tsx';
 import { VersionsDialog } from './Versions.tsx';
 
-const VIEWS: Readonly<Record<string, ReturnType<typeof lazy>>> = Object.fromEntries(
-  LENSES.map(({ stage, load }) => [stage, lazy(load)]),
-);
+const views = new Map(LENSES.map(({ stage, load }) => [stage as string, lazy(load)]));
+
+/** Has a lens fetched anew that could not be fetched. */
+function fetchAnew(lens: string): void {
+  const manifest = lensOf(lens);
+  if (manifest) views.set(lens, lazy(manifest.load));
+}
 
 /** Settles when the page has nothing to do, or after so long, ms, where that never comes. */
 function idle(atMost: number): Promise<void> {
@@ -149,7 +154,7 @@ function OpenPiece({ lens, onTakeOver }: { readonly lens: string; readonly onTak
   useLensesReady();
   useSpine(lens);
   useArrival();
-  const Lens = VIEWS[lens];
+  const Lens = views.get(lens);
   return (
     <div className="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_1fr_auto] max-md:h-auto max-md:min-h-dvh">
       <Head />
@@ -158,7 +163,9 @@ function OpenPiece({ lens, onTakeOver }: { readonly lens: string; readonly onTak
       </div>
       <div className="grid min-h-0 grid-cols-[205px_minmax(0,1fr)] max-md:grid-cols-1 max-md:content-start">
         <Tray />
-        <Suspense fallback={<p className="p-4 text-quiet">Laying it out …</p>}>{Lens && <Lens />}</Suspense>
+        <LensBoundary lens={lens} onRetry={() => fetchAnew(lens)}>
+          <Suspense fallback={<p className="p-4 text-quiet">Laying it out …</p>}>{Lens && <Lens />}</Suspense>
+        </LensBoundary>
       </div>
       <div className="max-md:sticky max-md:bottom-0 max-md:z-30">
         <StageRule />

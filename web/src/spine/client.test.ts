@@ -52,7 +52,6 @@ function written() {
         shapes: [],
         gone: [],
         answers: [],
-        broken: [],
         settled: [],
         ...told,
       }),

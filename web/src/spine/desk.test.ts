@@ -203,8 +203,8 @@ describe('what breaks', () => {
     desk.open(opening(frogs));
     await settled(1);
     expect(store.broken).toEqual([
-      { reckoner: 'broken', part: null, says: 'cannot be drawn' },
-      { reckoner: 'bad', part: 'pike', says: 'off the rails' },
+      { reckoner: 'broken', part: null, stage: null, says: 'cannot be drawn' },
+      { reckoner: 'bad', part: 'pike', stage: null, says: 'off the rails' },
     ]);
     expect([...store.all()]).toHaveLength(frogs.parts.length + 1);
   });

@@ -3,9 +3,9 @@ import { factsOf, makeShapeStore, type ShapeFacts } from '@every-inch/core/form'
 import { withChanges } from '@every-inch/core/piece';
 import { type Lens, type ShownFigure, shownOf } from '@every-inch/core/reckoning';
 import { sketch } from '@every-inch/core/size';
-import { type Ground, makeSpine, type Spine } from '@every-inch/core/spine';
+import { type Breakdown, breakdownOf, type Ground, makeSpine, type Spine } from '@every-inch/core/spine';
 import { dequal } from 'dequal';
-import type { Broken, CellTold, Change, Desk, Opening, Told, Watch } from './messages.ts';
+import type { CellTold, Change, Desk, Opening, Told, Watch } from './messages.ts';
 
 /** So long work goes on before a newer change is let in, ms. */
 const SLICE_MS = 8;
@@ -39,10 +39,9 @@ interface Heap {
   cells: CellTold[];
   shapes: (readonly [string, ShapeFacts | null])[];
   answers: (readonly [string, unknown])[];
-  broken: Broken[];
 }
 
-const emptyHeap = (): Heap => ({ cells: [], shapes: [], answers: [], broken: [] });
+const emptyHeap = (): Heap => ({ cells: [], shapes: [], answers: [] });
 
 /**
  * Reckons one piece in small slices: what is looked at first, the selected part before the others, the rest while nothing newer
@@ -64,6 +63,9 @@ export function openDesk(subjects: readonly Subject[], place: Place): Desk {
   const toldFigures = new Map<string, Map<string, Found['figures']>>();
   const toldFound = new Map<string, Map<string, Found | null>>();
   const toldShapes = new Map<string, unknown>();
+  /** What broke down, by what was looked at. */
+  const broken = new Map<string, Breakdown>();
+  let isBrokenTold = true;
   let toldFaults = '';
   let heap = emptyHeap();
   let lastTold = 0;
@@ -95,10 +97,20 @@ export function openDesk(subjects: readonly Subject[], place: Place): Desk {
     };
   }
 
-  function lookAt({ found }: Spine, { reckoner, part }: Unit): void {
+  function setBroken(key: string, now: Breakdown | null): void {
+    const before = broken.get(key) ?? null;
+    if (dequal(before, now)) return;
+    isBrokenTold = false;
+    if (now) broken.set(key, now);
+    else broken.delete(key);
+  }
+
+  function lookAt({ found, breakdown }: Spine, { reckoner, part }: Unit): void {
     const key = part ?? '';
+    const name = `${reckoner.name} ${key}`;
     try {
       const now = found(reckoner, part);
+      setBroken(name, breakdown(reckoner, part));
       const cell: {
         reckoner: string;
         part: string | null;
@@ -127,11 +139,7 @@ export function openDesk(subjects: readonly Subject[], place: Place): Desk {
       }
       if ('figures' in cell || 'found' in cell) heap.cells.push(cell);
     } catch (error) {
-      heap.broken.push({
-        reckoner: reckoner.name,
-        part,
-        says: error instanceof Error ? error.message : String(error),
-      });
+      setBroken(name, breakdownOf(reckoner, part, error));
     }
   }
 
@@ -149,17 +157,16 @@ export function openDesk(subjects: readonly Subject[], place: Place): Desk {
       one.told = now;
       heap.answers.push([key, now]);
     } catch (error) {
-      heap.broken.push({
-        reckoner: one.ask.name,
-        part: null,
-        says: error instanceof Error ? error.message : String(error),
-      });
+      setBroken(key, breakdownOf({ name: one.ask.name, gives: [] }, null, error));
+      return;
     }
+    setBroken(key, null);
   }
 
   function forgetGone({ piece }: Ground): string[] {
     const there = new Set<string>(piece.parts.map(({ id }) => id));
     const gone = [...toldShapes.keys()].filter((id) => !there.has(id));
+    for (const [key, { part }] of broken) if (part !== null && !there.has(part)) setBroken(key, null);
     for (const id of gone) for (const map of [toldFigures, toldFound, toldShapes]) map.delete(id);
     return gone;
   }
@@ -174,8 +181,10 @@ export function openDesk(subjects: readonly Subject[], place: Place): Desk {
       ...heap,
       gone,
       ...(faultsNow === toldFaults ? {} : { faults }),
+      ...(isBrokenTold ? {} : { broken: [...uniqueOf(broken)] }),
       settled,
     });
+    isBrokenTold = true;
     toldFaults = faultsNow;
     heap = emptyHeap();
     lastTold = place.now();
@@ -248,6 +257,8 @@ export function openDesk(subjects: readonly Subject[], place: Place): Desk {
       revision = at;
       for (const map of [toldFigures, toldFound, toldShapes]) map.clear();
       toldFaults = '';
+      broken.clear();
+      isBrokenTold = true;
       heap = emptyHeap();
       for (const one of shown.values()) one.told = undefined;
       again();
@@ -277,6 +288,7 @@ export function openDesk(subjects: readonly Subject[], place: Place): Desk {
     },
     hide(key) {
       shown.delete(key);
+      setBroken(key, null);
     },
     async answer(name, asked) {
       const ask = asks.get(name);
@@ -291,6 +303,11 @@ export function openDesk(subjects: readonly Subject[], place: Place): Desk {
 }
 
 const NONE: Found['figures'] = [];
+
+/** Breakdowns without what only leans on another that is told. */
+function uniqueOf(broken: ReadonlyMap<string, Breakdown>): Iterable<Breakdown> {
+  return new Map([...broken.values()].map((one) => [`${one.reckoner} ${one.part}`, one])).values();
+}
 
 /** Whether two lists of figures look the same, their workings aside. */
 function sameShown(a: Found['figures'], b: Found['figures']): boolean {

@@ -19,7 +19,6 @@ const told = (revision: number, over: Partial<Told>): Told => ({
   shapes: [],
   gone: [],
   answers: [],
-  broken: [],
   settled: [],
   ...over,
 });
@@ -126,11 +125,14 @@ describe('what the desk has told', () => {
     expect([store.isSettled('size', 2), store.isSettled('bake', 2)]).toEqual([true, true]);
   });
 
-  it('says which could not be reckoned, of the newest state only', () => {
+  it('says what broke down until it is told that it did not', () => {
     const store = new FigureStore();
-    store.take(told(1, { broken: [{ reckoner: 'x', part: 'a', says: 'off' }] }));
-    expect(store.broken).toHaveLength(1);
+    const one = { reckoner: 'x', part: 'a', stage: null, says: 'off' };
+    store.take(told(1, { broken: [one] }));
+    expect(store.broken).toEqual([one]);
     store.take(told(2, {}));
+    expect(store.broken).toEqual([one]);
+    store.take(told(2, { broken: [] }));
     expect(store.broken).toEqual([]);
   });
 

@@ -1,6 +1,7 @@
 import type { ShapeFacts } from '@every-inch/core/form';
 import { type Lens, type ReckoningId, reckoningId, type ShownFigure } from '@every-inch/core/reckoning';
-import type { Broken, CellTold, Told } from './messages.ts';
+import type { Breakdown } from '@every-inch/core/spine';
+import type { CellTold, Told } from './messages.ts';
 
 /** How many figures want heeding: what stops, and what is to be looked at. */
 export interface Heed {
@@ -18,6 +19,7 @@ interface Cell {
 }
 
 const NONE: readonly ShownFigure[] = [];
+const NO_BREAKDOWNS: readonly Breakdown[] = [];
 const NOTHING_TOLD: ReadonlyMap<string, unknown> = new Map();
 
 function plus({ stop, check }: Heed, figure: ShownFigure, by: 1 | -1): Heed {
@@ -43,7 +45,7 @@ export class FigureStore {
   #groups = new Map<string, readonly ShownFigure[]>();
   #byStage = new Map<string, Heed>();
   #byPart = new Map<string, Heed>();
-  #broken: readonly Broken[] = [];
+  #broken: readonly Breakdown[] = NO_BREAKDOWNS;
   #settled = new Map<string, number>();
   #settledAll = -1;
   #revision = -1;
@@ -57,7 +59,7 @@ export class FigureStore {
     for (const map of [this.#byStage, this.#byPart, this.#settled, this.#toldByName]) map.clear();
     this.#shapesNow = new Map();
     this.#faults = new Map();
-    this.#broken = [];
+    this.#broken = NO_BREAKDOWNS;
     this.#settledAll = -1;
     this.#revision = -1;
     this.#tell();
@@ -72,7 +74,6 @@ export class FigureStore {
   /** Takes in what the desk has told; of an older state than is known already, nothing. */
   take(told: Told): void {
     if (told.revision < this.#revision) return;
-    if (told.revision > this.#revision) this.#broken = [];
     this.#revision = told.revision;
     for (const part of told.gone) this.#forget(part);
     for (const cell of told.cells) this.#takeCell(cell);
@@ -84,7 +85,7 @@ export class FigureStore {
     if (told.shapes.length > 0 || told.gone.length > 0) this.#shapesNow = new Map(this.#shapes);
     if (told.faults) this.#faults = new Map(told.faults);
     for (const [key, answer] of told.answers) this.#answers.set(key, answer);
-    if (told.broken.length > 0) this.#broken = [...this.#broken, ...told.broken];
+    if (told.broken) this.#broken = told.broken;
     if (told.settled === 'all') this.#settledAll = told.revision;
     else for (const stage of told.settled) this.#settled.set(stage, told.revision);
     this.#tell();
@@ -163,8 +164,8 @@ export class FigureStore {
     return this.#byPart.get(part) ?? NO_HEED;
   }
 
-  /** What could not be reckoned of the state that is shown. */
-  get broken(): readonly Broken[] {
+  /** What broke down in reckoning; the sums are without it. */
+  get broken(): readonly Breakdown[] {
     return this.#broken;
   }
 

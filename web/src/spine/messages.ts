@@ -2,6 +2,7 @@ import type { Drawing } from '@every-inch/core/drawing';
 import type { ShapeFacts } from '@every-inch/core/form';
 import type { Piece, PieceChanges } from '@every-inch/core/piece';
 import type { Lens, OwnValues, ShownFigure } from '@every-inch/core/reckoning';
+import type { Breakdown } from '@every-inch/core/spine';
 
 /** A piece to be reckoned, as its desk is opened. */
 export interface Opening {
@@ -37,13 +38,6 @@ export interface CellTold {
   readonly found?: unknown;
 }
 
-/** Something of a part that could not be reckoned. */
-export interface Broken {
-  readonly reckoner: string;
-  readonly part: string | null;
-  readonly says: string;
-}
-
 /** What the desk tells of its own accord; everything in it belongs to one revision. */
 export interface Told {
   readonly kind: 'told';
@@ -57,7 +51,8 @@ export interface Told {
   readonly gone: readonly string[];
   /** Answers to what is shown, by the key it was asked under. */
   readonly answers: readonly (readonly [key: string, answer: unknown])[];
-  readonly broken: readonly Broken[];
+  /** All that is known to have broken down by now; absent while that is as it was. */
+  readonly broken?: readonly Breakdown[];
   /** Stages whose figures are all of this revision by now; `all` when everything is. */
   readonly settled: readonly Lens[] | 'all';
 }
