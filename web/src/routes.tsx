@@ -1,8 +1,11 @@
-import { lazy, Suspense } from 'react';
+import { type CSSProperties, lazy, Suspense, useEffect } from 'react';
 import { createBrowserRouter, Link, Outlet, useRouteError } from 'react-router';
 import { Toaster } from 'sonner';
 import Shelf from './shelf/Shelf.tsx';
+import { ClockStrip, useStripPx } from './shell/ClockStrip.tsx';
 import { useTheme } from './shell/useTheme.ts';
+import { pieceStore } from './storage/keeper.ts';
+import { sayUnkept } from './storage/keeping.ts';
 
 const PiecePage = lazy(() => import('./shell/PiecePage.tsx'));
 const Handbook = lazy(() => import('./handbook/Handbook.tsx'));
@@ -11,9 +14,15 @@ const WorkshopPage = lazy(() => import('./workshop/WorkshopPage.tsx'));
 
 function Root() {
   const theme = useTheme();
+  const stripPx = useStripPx();
+  // The settings, and with them the clocks, are opened whatever page it is.
+  useEffect(() => void pieceStore().catch(sayUnkept), []);
   return (
-    <Suspense fallback={<p className="p-4 text-quiet">Opening …</p>}>
-      <Outlet />
+    <div style={{ '--strip': `${stripPx}px` } as CSSProperties}>
+      <ClockStrip />
+      <Suspense fallback={<p className="p-4 text-quiet">Opening …</p>}>
+        <Outlet />
+      </Suspense>
       <Toaster
         theme={theme}
         position="bottom-center"
@@ -29,7 +38,7 @@ function Root() {
           },
         }}
       />
-    </Suspense>
+    </div>
   );
 }
 

@@ -12,28 +12,34 @@ const DIVISORS =
 /** Less than any thing at the bench, and denser than any stuff there is. */
 const LEAST = 0.001;
 const DENSEST = 25;
+/** More of anything than is ever worked with here: a kilometre in mm, a tonne in g. */
+const MOST = 1e6;
+/** Hotter, colder or farther round than anything at the bench. */
+const MOST_EITHER_WAY = 1e4;
 /** A share of nearly all of it: more would leave nothing. */
 const MOST_PERCENT = 95;
 
+const EITHER_WAY: OwnLimits = { min: -MOST_EITHER_WAY, max: MOST_EITHER_WAY };
+
 /** Limits of a row’s own value: what is divided by is over 0, a density is one of this world, a share leaves something. */
 export function ownLimits(row: Row): OwnLimits {
-  if (row.value < 0 || (row.low !== undefined && row.low < 0)) return {};
+  if (row.value < 0 || (row.low !== undefined && row.low < 0)) return EITHER_WAY;
   switch (row.unit) {
     case '°C':
     case '°C apart':
     case '°':
     case 'N·mm':
-      return {};
+      return EITHER_WAY;
     case 'g/cm³':
       return { min: LEAST, max: DENSEST };
     case 'GPa':
     case 'MPa':
     case 'g':
-      return { min: LEAST };
+      return { min: LEAST, max: MOST };
     case '%':
       return { min: 0, max: MOST_PERCENT };
     default:
-      return { min: DIVISORS.test(row.id) ? LEAST : 0 };
+      return { min: DIVISORS.test(row.id) ? LEAST : 0, max: MOST };
   }
 }
 

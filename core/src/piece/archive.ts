@@ -44,6 +44,8 @@ export function writeArchive(piece: Piece, workshopOwn: OwnValues, pictures: Pic
 const isPieceEntry = (name: string) => name === PIECE_ENTRY || PICTURE_ENTRY.test(name);
 /** Files of a backup: each piece’s own file in a folder of its id. */
 const isBackupEntry = (name: string) => /^[A-Za-z0-9_-]{1,64}\/[^/\\]{1,120}\.inch\.(json|zip)$/.test(name);
+/** Ending of a record in a backup that no piece can be made of: its bytes as they were found. */
+export const AS_FOUND = '.as-found.inch.json';
 
 /** Packs the files of several pieces into one backup. */
 export function writeBackup(files: ReadonlyMap<string, Uint8Array>): Uint8Array {

@@ -1,6 +1,7 @@
 // Reading and writing of files stands apart from the document: it brings the validators along, which few screens need.
 export {
   type ArchiveReading,
+  AS_FOUND,
   type Pictures,
   readArchive,
   readBackup,

@@ -1,6 +1,7 @@
 import type { Subject } from '../context/index.ts';
 import { lowWaterFerry, tollFrogs } from '../demo/index.ts';
 import { makeShapeStore, type ShapeStore, STARTS } from '../form/index.ts';
+import { isOwnRow, TABLES } from '../handbook/index.ts';
 import { readPiece, writePiece } from '../piece/file.ts';
 import { DEFAULT_PART, newPiece, type Part, type Piece, PieceFileError } from '../piece/index.ts';
 import { reckonPiece, SUBJECTS } from '../spine/index.ts';
@@ -49,10 +50,20 @@ function baseOf(random: () => number): Piece {
   };
 }
 
+const ROWS = TABLES.flatMap(({ rows }) => rows).filter(({ id }) => isOwnRow(id));
+
+/** Some own values, far off the handbook’s. */
+function ownOf(random: () => number): Record<string, number> {
+  const rows = [0, 1, 2].filter(() => random() < 0.3).map(() => oneOf(ROWS, random));
+  return Object.fromEntries(
+    rows.map(({ id, value }) => [id, value * oneOf([0, 1e-6, 0.01, 100, 1e6, -1], random)]),
+  );
+}
+
 /** The text of a seed’s file. */
 export function attackText(seed: number): string {
   const random = seeded(seed);
-  const text = writePiece(baseOf(random), {});
+  const text = writePiece({ ...baseOf(random), own: ownOf(random) }, {});
   const times = 1 + Math.floor(random() * 4);
   return random() < 0.85
     ? JSON.stringify(mutated(JSON.parse(text), times, random))

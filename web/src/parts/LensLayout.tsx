@@ -23,7 +23,7 @@ function Behind() {
 
 /** Room of a drawing above the fields that make it, and where it fills the middle. */
 const ROOM = 'min(300px, 37vh)';
-const FILLED = 'calc(100dvh - 178px)';
+const FILLED = 'calc(100dvh - 178px - var(--strip, 0px))';
 
 interface LayoutProps {
   readonly title: string;

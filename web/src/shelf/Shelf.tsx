@@ -1,25 +1,45 @@
-import { newPiece, PieceFileError, type PieceId } from '@every-inch/core/piece';
-import { format, parseISO } from 'date-fns';
+import { newPiece, type PieceId } from '@every-inch/core/piece';
+import { format, isValid, parseISO } from 'date-fns';
 import { type DragEvent, lazy, Suspense, useCallback, useEffect, useId, useRef, useState } from 'react';
+import { ErrorBoundary } from 'react-error-boundary';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { RoomHead } from '../shell/RoomHead.tsx';
+import { StorageSays } from '../shell/StorageSays.tsx';
 import { useAppSelector } from '../state/store.ts';
-import { pieceStore } from '../storage/keeper.ts';
+import { broughtBack, pieceStore } from '../storage/keeper.ts';
+import { nextMoment } from '../storage/moments.ts';
 import { openKept } from '../storage/open.ts';
 import type { PieceHead } from '../storage/pieceStore.ts';
-import { backupFile, exportFile, firstVisit, importFile, putDemo, save } from '../storage/shelf.ts';
+import { backupFile, firstVisit, importFile, putDemo, save, saveKept } from '../storage/shelf.ts';
+import { onShelfChanged } from '../storage/tabs.ts';
 
 function useHeads(): [readonly PieceHead[] | null, () => Promise<void>] {
   const [heads, setHeads] = useState<readonly PieceHead[] | null>(null);
   const load = useCallback(async () => {
     await firstVisit();
     setHeads(await (await pieceStore()).heads());
+    const back = broughtBack();
+    if (back.length > 0)
+      toast(`Missing in the browser’s storage and brought back from second copies: ${back.join(', ')}`, {
+        duration: 60_000,
+      });
   }, []);
   useEffect(() => {
-    void load();
+    doing('The shelf', load)();
+    // What another tab keeps is on this shelf as well.
+    return onShelfChanged(doing('The shelf', load));
   }, [load]);
   return [heads, load];
+}
+
+/** Does something of the storage; what goes wrong is said, and nothing is left without a word. */
+function doing(what: string, work: () => Promise<unknown>): () => void {
+  return () => {
+    work().catch((error: unknown) =>
+      toast.error(`${what}: ${error instanceof Error ? error.message : String(error)}`, { duration: 20_000 }),
+    );
+  };
 }
 
 /** After so long on the Shelf, ms, what a piece is opened with is fetched: the list is there, and nothing waits. */
@@ -56,14 +76,14 @@ function useShelfActions(load: () => Promise<void>) {
   return {
     async make() {
       const piece = newPiece('New piece', new Date().toISOString());
-      await (await pieceStore()).put(piece, new Date().toISOString());
+      await (await pieceStore()).put(piece, nextMoment());
       navigate(`/piece/${piece.id}/size`);
     },
     async duplicate(head: PieceHead) {
       const piece = await opened(head.id);
       if (!piece) return;
       const copy = { ...piece, id: newPiece(piece.name, '').id as PieceId, name: `${piece.name}, copy` };
-      await (await pieceStore()).put(copy, new Date().toISOString());
+      await (await pieceStore()).put(copy, nextMoment());
       await load();
     },
     async remove(head: PieceHead) {
@@ -72,18 +92,22 @@ function useShelfActions(load: () => Promise<void>) {
       await pieces.remove(head.id);
       await load();
       const bringBack = async () => {
-        await pieces.drawers.pieces.set(head.id, raw);
-        await pieces.drawers.heads.set(head.id, head);
+        await pieces.putRaw(head, raw);
         await load();
       };
       toast(`“${head.name}” deleted`, {
         duration: 15_000,
-        action: { label: 'Undo', onClick: () => void bringBack() },
+        action: { label: 'Undo', onClick: doing(`“${head.name}”`, bringBack) },
       });
     },
     async exportOne(head: PieceHead) {
-      const piece = await opened(head.id);
-      if (piece) save(await exportFile(piece));
+      const note = await saveKept(head);
+      if (note) toast.error(note, { duration: 20_000 });
+    },
+    async backUp() {
+      const { file, notes } = await backupFile();
+      save(file);
+      for (const note of notes) toast.error(note, { duration: 30_000 });
     },
     async bringIn(files: readonly File[]) {
       for (const file of files) {
@@ -93,8 +117,9 @@ function useShelfActions(load: () => Promise<void>) {
             for (const note of notes) toast(note, { duration: 15_000 });
           }
         } catch (error) {
-          if (!(error instanceof PieceFileError)) throw error;
-          toast.error(`“${file.name}”: ${error.message}`, { duration: 20_000 });
+          // Whatever it is, the others still come in.
+          const says = error instanceof Error ? error.message : String(error);
+          toast.error(`“${file.name}”: ${says}`, { duration: 20_000 });
         }
       }
       await load();
@@ -112,9 +137,15 @@ const PieceSketch = lazy(async () => {
 /** A piece of more parts than this is not drawn on the Shelf: opening it only for that would hold the page up. */
 const MOST_SKETCHED = 200;
 
-function PieceRow({ head, actions }: { readonly head: PieceHead; readonly actions: Actions }) {
+/** A day or a time as it is shown; what is none is shown as it stands. */
+function shownAs(pattern: string, at: string): string {
+  const date = parseISO(at);
+  return isValid(date) ? format(date, pattern) : at;
+}
+
+function PieceFacts({ head }: { readonly head: PieceHead }) {
   return (
-    <li className="flex flex-wrap items-center gap-x-4 border-b border-hair py-2">
+    <>
       <div className="h-16 w-60 max-md:w-full">
         {head.parts <= MOST_SKETCHED && (
           <Suspense>
@@ -135,16 +166,38 @@ function PieceRow({ head, actions }: { readonly head: PieceHead; readonly action
           <span>
             {head.parts} {head.parts === 1 ? 'part' : 'parts'}
           </span>
-          {head.due && <span>due {format(parseISO(head.due), 'd MMM yyyy')}</span>}
-          <span>kept {format(parseISO(head.keptAt), 'd MMM, HH:mm')}</span>
+          {head.due && <span>due {shownAs('d MMM yyyy', head.due)}</span>}
+          {head.keptAt && <span>kept {shownAs('d MMM, HH:mm', head.keptAt)}</span>}
         </p>
       </div>
+    </>
+  );
+}
+
+/** What stands in a row that cannot be drawn: its name, and the ways to its page. */
+function PlainFacts({ head }: { readonly head: PieceHead }) {
+  return (
+    <div className="min-w-56 flex-1">
+      <Link to={`/piece/${head.id}/size`} className="block truncate text-[17px] font-semibold">
+        {head.name}
+      </Link>
+      <p className="text-wont">This cannot be shown here. Its record is kept, and can be exported.</p>
+    </div>
+  );
+}
+
+function PieceRow({ head, actions }: { readonly head: PieceHead; readonly actions: Actions }) {
+  return (
+    <li className="flex flex-wrap items-center gap-x-4 border-b border-hair py-2">
+      <ErrorBoundary fallback={<PlainFacts head={head} />}>
+        <PieceFacts head={head} />
+      </ErrorBoundary>
       <span className="flex">
         <button
           type="button"
           className="press-quiet"
           aria-label={`Duplicate ${head.name}`}
-          onClick={() => void actions.duplicate(head)}
+          onClick={doing(`“${head.name}”`, () => actions.duplicate(head))}
         >
           Duplicate
         </button>
@@ -152,7 +205,7 @@ function PieceRow({ head, actions }: { readonly head: PieceHead; readonly action
           type="button"
           className="press-quiet"
           aria-label={`Export ${head.name}`}
-          onClick={() => void actions.exportOne(head)}
+          onClick={doing(`“${head.name}”`, () => actions.exportOne(head))}
         >
           Export
         </button>
@@ -160,7 +213,7 @@ function PieceRow({ head, actions }: { readonly head: PieceHead; readonly action
           type="button"
           className="press-quiet text-wont"
           aria-label={`Delete ${head.name}`}
-          onClick={() => void actions.remove(head)}
+          onClick={doing(`“${head.name}”`, () => actions.remove(head))}
         >
           Delete
         </button>
@@ -181,7 +234,7 @@ export default function Shelf() {
   const onDrop = (event: DragEvent): void => {
     event.preventDefault();
     setOver(false);
-    void actions.bringIn([...event.dataTransfer.files]);
+    doing('The shelf', () => actions.bringIn([...event.dataTransfer.files]))();
   };
   return (
     // Dropping is one of two ways in; the button beside it is the other.
@@ -197,14 +250,13 @@ export default function Shelf() {
     >
       <RoomHead title="Shelf" />
       <main className="mx-auto max-w-5xl px-4 py-6">
-        {keeping === 'memory' && (
-          <p role="status" className="mb-4 border border-wont p-2">
-            This browser keeps nothing (a private window, or storage switched off). Work goes on in this tab;
-            export what you want to keep.
-          </p>
-        )}
+        <StorageSays keeping={keeping} />
         <div className="mb-3 flex flex-wrap items-center gap-3">
-          <button type="button" className="press bg-ink text-bench" onClick={() => void actions.make()}>
+          <button
+            type="button"
+            className="press bg-ink text-bench"
+            onClick={doing('A new piece', () => actions.make())}
+          >
             New piece
           </button>
           <button type="button" className="press" onClick={() => picker.current?.click()}>
@@ -224,14 +276,14 @@ export default function Shelf() {
             onChange={(event) => {
               const files = [...(event.currentTarget.files ?? [])];
               event.currentTarget.value = '';
-              void actions.bringIn(files);
+              doing('The shelf', () => actions.bringIn(files))();
             }}
           />
           <button
             type="button"
             className="press"
             disabled={!heads || heads.length === 0}
-            onClick={() => void backupFile().then(save)}
+            onClick={doing('The backup', () => actions.backUp())}
           >
             Back up everything
           </button>
@@ -249,7 +301,7 @@ export default function Shelf() {
         <button
           type="button"
           className="press-quiet mt-3 text-fired"
-          onClick={() => void putDemo().then(load)}
+          onClick={doing('The demo pieces', () => putDemo().then(load))}
         >
           Put the demo pieces on the shelf again
         </button>

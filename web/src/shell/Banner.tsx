@@ -1,5 +1,6 @@
 import { useAppSelector, useOpenPiece } from '../state/store.ts';
 import { exportFile, save } from '../storage/shelf.ts';
+import { StorageSays } from './StorageSays.tsx';
 
 /** Said once when the browser keeps nothing, its storage is full, or another tab has the piece. */
 export function Banner({ onTakeOver }: { readonly onTakeOver: () => void }) {
@@ -21,6 +22,8 @@ export function Banner({ onTakeOver }: { readonly onTakeOver: () => void }) {
       </div>
     );
   if (keeping === 'kept') return null;
+  if (keeping === 'slow' || keeping === 'failed')
+    return <StorageSays keeping={keeping}>{exportIt}</StorageSays>;
   return (
     <div role="status" className="flex items-center gap-3 border-b border-wont bg-paper px-3.5 py-1.5">
       <span>

@@ -10,7 +10,6 @@ import { editAt, store, useAppDispatch, useAppSelector, useOfPiece } from '../st
 import { exportFile, save } from '../storage/shelf.ts';
 import { Converter } from './Converter.tsx';
 import { Mark } from './Mark.tsx';
-import { RunningBake } from './RunningBake.tsx';
 import { ScaleMenu } from './ScaleMenu.tsx';
 
 function KeptAt() {
@@ -18,7 +17,8 @@ function KeptAt() {
   const keeping = useAppSelector((state) => state.session.keeping);
   const readOnly = useAppSelector((state) => state.document.readOnly);
   if (readOnly) return <span className="text-tight">reading only</span>;
-  if (keeping === 'full') return <span className="text-wont">not kept</span>;
+  if (keeping === 'full' || keeping === 'failed') return <span className="text-wont">not kept</span>;
+  if (keeping === 'slow') return <span className="text-tight">waiting …</span>;
   if (keeping === 'memory') return <span className="text-tight">in memory only</span>;
   // On a narrow screen only what is wrong is said.
   return (
@@ -180,7 +180,6 @@ export function Head() {
       >
         <Converter />
       </div>
-      <RunningBake />
       <button
         type="button"
         className="size-11 shrink-0 md:hidden"

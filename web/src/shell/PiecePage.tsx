@@ -9,9 +9,9 @@ import { closed, opened, readOnlySet, refreshed } from '../state/documentSlice.t
 import { dayBegan, selected } from '../state/sessionSlice.ts';
 import { selectPart, useAppDispatch, useAppSelector } from '../state/store.ts';
 import { keepNow } from '../storage/keeper.ts';
-import { openKept } from '../storage/open.ts';
+import { bringBackAsOf, type Opening, openKept } from '../storage/open.ts';
 import { save } from '../storage/shelf.ts';
-import { askHandOver, type Claim, claimPiece, onKeptElsewhere } from '../storage/tabs.ts';
+import { askHandOver, type Claim, claimPiece, onKeptElsewhere, whenFree } from '../storage/tabs.ts';
 import { AddPart } from './AddPart.tsx';
 import { Banner } from './Banner.tsx';
 import { Head } from './Head.tsx';
@@ -56,16 +56,23 @@ function useLensesReady(): void {
   }, []);
 }
 
+type Fault = Extract<Opening, { ok: false }>;
+
 /** Opens a piece for editing, or for reading while another tab edits it. */
 function useOpening(id: string) {
   const dispatch = useAppDispatch();
-  const [fault, setFault] = useState<{ says: string; raw: unknown } | null>(null);
+  const [fault, setFault] = useState<Fault | null>(null);
   const claim = useRef<Claim | null>(null);
 
   const open = useCallback(
     async (takeOver: boolean, isGone: () => boolean) => {
       if (takeOver) await askHandOver(id);
-      const mine = await claimPiece(id, takeOver, () => dispatch(readOnlySet(true)));
+      const lost = () => {
+        claim.current = null;
+        dispatch(readOnlySet(true));
+      };
+      const held = claim.current?.isMine ? claim.current : null;
+      const mine = held ?? (await claimPiece(id, takeOver, lost));
       if (isGone()) {
         mine.release();
         return;
@@ -79,6 +86,7 @@ function useOpening(id: string) {
       }
       dispatch(dayBegan(new Date().toISOString()));
       dispatch(opened({ piece: opening.piece, readOnly: !mine.isMine }));
+      setFault(null);
       for (const note of opening.notes) toast(note, { duration: 12_000 });
     },
     [id, dispatch],
@@ -86,7 +94,10 @@ function useOpening(id: string) {
 
   useEffect(() => {
     let gone = false;
-    void open(false, () => gone);
+    open(false, () => gone).catch((error: unknown) => {
+      const says = error instanceof Error ? error.message : String(error);
+      if (!gone) setFault({ ok: false, says, raw: null, older: [] });
+    });
     return () => {
       gone = true;
       keepNow();
@@ -95,7 +106,11 @@ function useOpening(id: string) {
       dispatch(selected(null));
     };
   }, [open, dispatch]);
-  return { fault, takeOver: () => void open(true, () => false) };
+  return { fault, open: (takeOver: boolean) => void open(takeOver, () => false).catch(sayFault) };
+}
+
+function sayFault(error: unknown): void {
+  toast.error(error instanceof Error ? error.message : String(error), { duration: 20_000 });
 }
 
 /** Follows along while another tab edits. */
@@ -106,12 +121,65 @@ function useFollowing(id: string): void {
     if (!readOnly) return undefined;
     return onKeptElsewhere((piece) => {
       if (piece !== id) return;
-      void openKept(id).then((opening) => opening.ok && dispatch(refreshed(opening.piece)));
+      openKept(id)
+        .then((opening) => opening.ok && dispatch(refreshed(opening.piece)))
+        .catch(sayFault);
     });
   }, [readOnly, id, dispatch]);
 }
 
-function Unopenable({ says, raw }: { readonly says: string; readonly raw: unknown }) {
+/** While another tab edits: takes the piece up as soon as that one lets go of it. */
+function useTakenUp(id: string, open: (takeOver: boolean) => void): void {
+  const readOnly = useAppSelector((state) => state.document.readOnly);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: waited for anew only when it is read or edited
+  useEffect(() => {
+    if (!readOnly) return undefined;
+    return whenFree(id, () => {
+      toast('The other tab has closed this piece: it can be edited here now.', { duration: 20_000 });
+      open(false);
+    });
+  }, [readOnly, id]);
+}
+
+/** Older states of a piece that cannot be opened, to be put in its place. */
+function OlderStates({
+  id,
+  older,
+  onBack,
+}: {
+  readonly id: string;
+  readonly older: readonly string[];
+  readonly onBack: () => void;
+}) {
+  if (older.length === 0) return null;
+  return (
+    <section className="mt-5">
+      <h2 className="heading">Older states that are still there</h2>
+      <ul className="mt-1 max-w-prose">
+        {older.map((at) => (
+          <li key={at} className="flex items-center gap-3 border-t border-hair py-1">
+            <span className="figure flex-1">{at.replace('T', ' ').slice(0, 19)}</span>
+            <button
+              type="button"
+              className="press"
+              onClick={() => void bringBackAsOf(id, at).then(onBack, sayFault)}
+            >
+              Bring back
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+interface UnopenableProps {
+  readonly id: string;
+  readonly fault: Fault;
+  readonly onBack: () => void;
+}
+
+function Unopenable({ id, fault: { says, raw, older }, onBack }: UnopenableProps) {
   return (
     <main className="p-8">
       <h1 className="font-semibold">This piece cannot be opened</h1>
@@ -134,6 +202,7 @@ function Unopenable({ says, raw }: { readonly says: string; readonly raw: unknow
           </button>
         )}
       </div>
+      <OlderStates id={id} older={older} onBack={onBack} />
     </main>
   );
 }
@@ -156,7 +225,7 @@ function OpenPiece({ lens, onTakeOver }: { readonly lens: string; readonly onTak
   useArrival();
   const Lens = views.get(lens);
   return (
-    <div className="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_1fr_auto] max-md:h-auto max-md:min-h-dvh">
+    <div className="grid h-[calc(100dvh-var(--strip,0px))] grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_1fr_auto] max-md:h-auto max-md:min-h-dvh">
       <Head />
       <div>
         <Banner onTakeOver={onTakeOver} />
@@ -178,14 +247,15 @@ function OpenPiece({ lens, onTakeOver }: { readonly lens: string; readonly onTak
 }
 
 function PieceAt({ id, lens }: { readonly id: string; readonly lens: string }) {
-  const { fault, takeOver } = useOpening(id);
+  const { fault, open } = useOpening(id);
   useFollowing(id);
+  useTakenUp(id, open);
   const openId = useAppSelector((state) => state.document.piece?.id);
-  if (fault) return <Unopenable {...fault} />;
+  if (fault) return <Unopenable id={id} fault={fault} onBack={() => open(false)} />;
   if (openId !== id) return <p className="p-4 text-quiet">Opening …</p>;
   return (
     <LensesContext value={LENSES}>
-      <OpenPiece lens={lens} onTakeOver={takeOver} />
+      <OpenPiece lens={lens} onTakeOver={() => open(true)} />
     </LensesContext>
   );
 }

@@ -5,8 +5,15 @@ export interface SessionState {
   readonly selected: string | null;
   /** ISO time of the last keeping of the open piece. */
   readonly keptAt: string | null;
-  /** Whether pieces outlive this tab; `memory` when the browser keeps nothing. */
-  readonly keeping: 'kept' | 'memory' | 'full';
+  /**
+   * Whether pieces outlive this tab: `memory` when the browser keeps nothing, `full` when there is no room, `failed` when it
+   * refused for another reason, `slow` while it does not answer.
+   */
+  readonly keeping: 'kept' | 'memory' | 'full' | 'failed' | 'slow';
+  /** Whether the browser has promised not to clear what is kept; null before it was asked. */
+  readonly persisted: boolean | null;
+  /** Room that is left, MB, once it gets short. */
+  readonly roomLeftMb: number | null;
   /** Day the figures are for, ISO. */
   readonly today: string;
   /** Puts a part’s field forward, such as after a jump from a working. */
@@ -21,6 +28,8 @@ const slice = createSlice({
     selected: null,
     keptAt: null,
     keeping: 'kept',
+    persisted: null,
+    roomLeftMb: null,
     today: '',
     dialog: null,
     instruments: false,
@@ -35,6 +44,10 @@ const slice = createSlice({
     keepingChanged: (state, { payload }: PayloadAction<SessionState['keeping']>) => {
       state.keeping = payload;
     },
+    roomKnown: (state, { payload }: PayloadAction<Pick<SessionState, 'persisted' | 'roomLeftMb'>>) => {
+      state.persisted = payload.persisted;
+      state.roomLeftMb = payload.roomLeftMb;
+    },
     dayBegan: (state, { payload }: PayloadAction<string>) => {
       state.today = payload;
     },
@@ -47,5 +60,6 @@ const slice = createSlice({
   },
 });
 
-export const { selected, kept, keepingChanged, dayBegan, dialogOpened, instrumentsConnected } = slice.actions;
+export const { selected, kept, keepingChanged, roomKnown, dayBegan, dialogOpened, instrumentsConnected } =
+  slice.actions;
 export const sessionReducer = slice.reducer;

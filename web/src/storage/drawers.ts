@@ -18,9 +18,51 @@ function memoryDrawer(): Drawer {
   };
 }
 
+const DATABASE = 'every-inch';
+const NAMES = ['heads', 'pieces', 'revisions', 'pictures', 'settings', 'quarantine'] as const;
+/** Where the storage library looks whether blobs can be kept; made with the others, or it would change the database once more. */
+const LOOKED_FOR = 'local-forage-detect-blob-support';
+
+/**
+ * Has every change of the database on the disk before it is said to be done: by itself the browser says so as soon as the system
+ * has it, and a power cut then takes the last seconds. The storage library has no setting for it.
+ */
+function writeStrictly(): void {
+  const { transaction } = IDBDatabase.prototype;
+  IDBDatabase.prototype.transaction = function strict(stores, mode, options) {
+    const own = mode === 'readwrite' && this.name === DATABASE ? { durability: 'strict' as const } : {};
+    return transaction.call(this, stores, mode, { ...own, ...options });
+  };
+}
+
+/**
+ * Makes the database with all its stores in one change of it. Left to the library each store is a change of its own, and a tab
+ * that is killed between two of them leaves a database that is still being made.
+ *
+ * @returns whether it was there before
+ */
+function makeDatabase(): Promise<boolean> {
+  return new Promise((settle, refuse) => {
+    const opening = indexedDB.open(DATABASE);
+    let isNew = false;
+    opening.onupgradeneeded = ({ oldVersion }) => {
+      isNew = oldVersion === 0;
+      if (!isNew) return;
+      for (const name of [...NAMES, LOOKED_FOR]) opening.result.createObjectStore(name);
+    };
+    opening.onsuccess = () => {
+      opening.result.close();
+      settle(!isNew);
+    };
+    opening.onerror = () => refuse(opening.error);
+    opening.onblocked = () =>
+      refuse(new DOMException('the storage is held by another tab', 'InvalidStateError'));
+  });
+}
+
 async function browserDrawer(name: string): Promise<Drawer> {
   const box = localforage.createInstance({
-    name: 'every-inch',
+    name: DATABASE,
     storeName: name,
     driver: localforage.INDEXEDDB,
   });
@@ -33,23 +75,36 @@ async function browserDrawer(name: string): Promise<Drawer> {
   };
 }
 
-const NAMES = ['heads', 'pieces', 'revisions', 'pictures', 'settings', 'quarantine'] as const;
-
 /** All drawers, and whether what is put in them outlives the tab. */
 export interface Drawers extends Record<(typeof NAMES)[number], Drawer> {
   readonly lasting: boolean;
+  /** Whether there was nothing of this application in the browser before. */
+  readonly isNew: boolean;
 }
+
+function drawersFrom(made: readonly Drawer[], rest: Pick<Drawers, 'lasting' | 'isNew'>): Drawers {
+  return { ...Object.fromEntries(NAMES.map((name, i) => [name, made[i]])), ...rest } as Drawers;
+}
+
+/** The same drawers in memory, for a browser that keeps nothing. */
+export function drawersInMemory(): Drawers {
+  return drawersFrom(NAMES.map(memoryDrawer), { lasting: false, isNew: true });
+}
+
+let isStrict = false;
 
 /** Opens the browser’s storage; where there is none, the same drawers in memory. */
 export async function openDrawers(): Promise<Drawers> {
   try {
+    if (!isStrict) writeStrictly();
+    isStrict = true;
+    const wasThere = await makeDatabase();
     const made: Drawer[] = [];
-    // One after another: each store is a version change of the one database.
     for (const name of NAMES) made.push(await browserDrawer(name));
     const [first] = made;
     await first?.keys();
-    return { ...Object.fromEntries(NAMES.map((name, i) => [name, made[i]])), lasting: true } as Drawers;
+    return drawersFrom(made, { lasting: true, isNew: !wasThere });
   } catch {
-    return { ...Object.fromEntries(NAMES.map((name) => [name, memoryDrawer()])), lasting: false } as Drawers;
+    return drawersInMemory();
   }
 }

@@ -93,10 +93,10 @@ describe('keeping', () => {
 
   it('what could not be kept is struck out once a later state is', async () => {
     const pieces = await pieceStore();
-    const full = vi.spyOn(pieces.drawers.pieces, 'set').mockRejectedValue(new DOMException('full'));
+    const full = vi.spyOn(pieces.drawers.pieces, 'set').mockRejectedValue(new DOMException('refused'));
     rename('no room');
     keepNow();
-    await vi.waitFor(() => expect(store.getState().session.keeping).toBe('full'), SOON);
+    await vi.waitFor(() => expect(store.getState().session.keeping).toBe('failed'), SOON);
     expect(localStorage.length).toBe(1);
     full.mockRestore();
     await new Promise((resolve) => setTimeout(resolve, 5));
@@ -179,7 +179,8 @@ describe('keeping', () => {
     keepNow();
     const { drawers } = await pieceStore();
     await vi.waitFor(
-      async () => expect(await drawers.settings.get('workshop')).toMatchObject({ system: 'feet' }),
+      async () =>
+        expect(await drawers.settings.get('workshop.entries')).toMatchObject({ system: { value: 'feet' } }),
       SOON,
     );
     store.dispatch(workshopChanged({ system: 'metric' }));

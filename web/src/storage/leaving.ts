@@ -1,8 +1,6 @@
 import type { Piece } from '@every-inch/core/piece';
-import type { Workshop } from '../state/workshopSlice.ts';
 
 const PIECE = 'every-inch/leaving/piece/';
-const WORKSHOP = 'every-inch/leaving/workshop';
 
 /** A piece as it stood when its page was left, before the storage had said that it is kept. */
 interface LeftPiece {
@@ -63,21 +61,6 @@ export function pieceArrived(piece: Piece, at: string): void {
 export function pieceForgotten(id: string): void {
   written.delete(id);
   forget(PIECE + id);
-}
-
-/** Writes the settings down that may not be kept any more. */
-export function leaveWorkshop(workshop: Workshop): void {
-  writeDown(WORKSHOP, workshop);
-}
-
-/** Strikes out the settings that were written down, once they are kept. */
-export function workshopArrived(): void {
-  forget(WORKSHOP);
-}
-
-/** The settings that were written down when a page was left, if any. */
-export function leftWorkshop(): Partial<Workshop> | null {
-  return readDown(WORKSHOP);
 }
 
 /** Ids of the pieces that were written down. */

@@ -54,11 +54,8 @@ export async function keepPicture(file: File, { longest, quality }: Kept = TO_SE
   bitmap.close();
   const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', quality));
   if (!blob) throw new PictureError(file.name, null);
-  const id = newId<PictureId>('picture');
-  const { drawers } = await pieceStore();
-  await drawers.pictures.set(id, blob);
   return {
-    ref: { id, type: 'image/jpeg', caption: '' },
+    ref: { id: await putUnderNewId(blob), type: 'image/jpeg', caption: '' },
     widthPx: canvas.width,
     heightPx: canvas.height,
   };
@@ -70,8 +67,32 @@ export async function openPicture(id: string): Promise<Blob | null> {
   return drawers.pictures.get<Blob>(id);
 }
 
-/** Puts a picture from an archive in its place. */
-export async function putPicture(id: string, bytes: Uint8Array, type: string): Promise<void> {
+async function putUnderNewId(blob: Blob): Promise<PictureId> {
   const { drawers } = await pieceStore();
-  await drawers.pictures.set(id, new Blob([bytes.slice().buffer], { type }));
+  let id = newId<PictureId>('picture');
+  while (await drawers.pictures.get(id)) id = newId<PictureId>('picture');
+  await drawers.pictures.set(id, blob);
+  return id;
+}
+
+async function isSame(blob: Blob, bytes: Uint8Array): Promise<boolean> {
+  if (blob.size !== bytes.length) return false;
+  const there = new Uint8Array(await blob.arrayBuffer());
+  return there.every((byte, i) => byte === bytes[i]);
+}
+
+/**
+ * Puts a picture from an archive in its place. Another picture that is there under the same id stays: the new one gets an id of
+ * its own.
+ *
+ * @returns the id it is kept under
+ */
+export async function putPicture(id: PictureId, bytes: Uint8Array, type: string): Promise<PictureId> {
+  const { drawers } = await pieceStore();
+  const blob = new Blob([bytes.slice().buffer], { type });
+  const there = await drawers.pictures.get<Blob>(id);
+  if (there && (await isSame(there, bytes))) return id;
+  if (there) return putUnderNewId(blob);
+  await drawers.pictures.set(id, blob);
+  return id;
 }

@@ -5,7 +5,8 @@ const REVISION_MINUTES = 5;
 
 /** Whether enough time has passed for another revision. */
 export function isRevisionDue(last: string | null, now: string): boolean {
-  return last === null || differenceInMinutes(parseISO(now), parseISO(last)) >= REVISION_MINUTES;
+  // Either way: a clock that was put back is no reason to keep none for as long.
+  return last === null || Math.abs(differenceInMinutes(parseISO(now), parseISO(last))) >= REVISION_MINUTES;
 }
 
 /**

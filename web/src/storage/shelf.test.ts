@@ -88,7 +88,8 @@ describe('files', () => {
     const pieces = await pieceStore();
     await pieces.put(ferry, NOW);
     await pieces.put({ ...tollFrogs(NOW), name: 'Low Water Ferry' }, NOW);
-    const backup = await backupFile();
+    const { file: backup, notes } = await backupFile();
+    expect(notes).toEqual([]);
     for (const { id } of await pieces.heads()) await pieces.remove(id);
     const came = await importFile(backup);
     expect(came.map(({ id }) => id).sort()).toEqual(['low-water-ferry', 'toll-frogs']);

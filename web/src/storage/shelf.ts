@@ -1,15 +1,28 @@
-import { newId, type Piece, PieceFileError, type PieceId } from '@every-inch/core/piece';
+import { newId, type PictureId, type Piece, PieceFileError, type PieceId } from '@every-inch/core/piece';
 import type { PieceReading } from '@every-inch/core/piece/file';
 import { store } from '../state/store.ts';
 import { pieceStore } from './keeper.ts';
+import { nextMoment } from './moments.ts';
 import { readingNotes } from './open.ts';
 import { openPicture, putPicture } from './pictures.ts';
+import type { PieceHead } from './pieceStore.ts';
+
+/**
+ * A piece whose record is gone.
+ */
+export class PieceGoneError extends Error {
+  override readonly name = 'PieceGoneError';
+  constructor(name: string) {
+    super(`the record of “${name}” is gone`);
+  }
+}
 
 /** Puts the two demo pieces on the shelf on the first visit. */
 export async function firstVisit(): Promise<void> {
   const pieces = await pieceStore();
   if (await pieces.drawers.settings.get('visited')) return;
-  await putDemo();
+  // A browser whose storage was cleared has its own pieces back, and no fresh ones beside them.
+  if ((await pieces.heads()).length === 0) await putDemo();
   await pieces.drawers.settings.set('visited', true);
 }
 
@@ -20,7 +33,7 @@ export async function putDemo(): Promise<void> {
   const taken = new Set((await pieces.heads()).map(({ id }) => id));
   await putDemoPictures();
   for (const make of [tollFrogs, lowWaterFerry]) {
-    const now = new Date().toISOString();
+    const now = nextMoment();
     const piece = make(now);
     await pieces.put(taken.has(piece.id) ? { ...piece, id: newId<PieceId>(piece.name) } : piece, now);
   }
@@ -65,8 +78,23 @@ async function readOne(bytes: Uint8Array): Promise<{ reading: PieceReading; skip
   const now = new Date().toISOString();
   if (!isZip(bytes)) return { reading: readPiece(new TextDecoder().decode(bytes), now), skipped: [] };
   const archive = readArchive(bytes, now);
-  for (const [id, { bytes: picture, type }] of archive.pictures) await putPicture(id, picture, type);
-  return { reading: archive, skipped: archive.skipped };
+  const names = new Map<string, PictureId>();
+  for (const [id, { bytes: picture, type }] of archive.pictures)
+    names.set(id, await putPicture(id as PictureId, picture, type));
+  return { reading: { ...archive, piece: withPictures(archive.piece, names) }, skipped: archive.skipped };
+}
+
+/** A piece with its pictures under the ids that they are kept under here. */
+function withPictures(piece: Piece, names: ReadonlyMap<string, PictureId>): Piece {
+  const named = <T extends { readonly id: PictureId }>(one: T): T => {
+    const id = names.get(one.id) ?? one.id;
+    return id === one.id ? one : { ...one, id };
+  };
+  return {
+    ...piece,
+    references: piece.references.map(named),
+    log: piece.log.map((entry) => ({ ...entry, pictures: entry.pictures.map(named) })),
+  };
 }
 
 /** Puts one piece on the shelf; a piece already there under the same id stays, and this one comes in beside it. */
@@ -77,12 +105,47 @@ async function bringIn(bytes: Uint8Array): Promise<Imported> {
   const piece: Piece = isTaken
     ? { ...reading.piece, id: newId<PieceId>(reading.piece.name), name: `${reading.piece.name} (brought in)` }
     : reading.piece;
-  await pieces.put(piece, new Date().toISOString());
+  await pieces.put(piece, nextMoment());
   const notes = [
     ...readingNotes(reading),
     ...skipped.map((name) => `Passed over “${name}”: not part of a piece.`),
   ];
   return { id: piece.id, name: piece.name, notes };
+}
+
+/** One of a backup: what cannot be opened as a piece is put on the shelf as it was found, and the others come in. */
+async function bringInOne(name: string, bytes: Uint8Array): Promise<Imported> {
+  try {
+    return await bringIn(bytes);
+  } catch (error) {
+    if (!(error instanceof PieceFileError)) throw error;
+    const pieces = await pieceStore();
+    const stem = name.slice(0, name.indexOf('/'));
+    const id = (await pieces.raw(stem)) === null ? stem : newId<PieceId>(stem);
+    const raw = asJson(bytes) ?? { bytes: bytesAsText(bytes) };
+    const now = new Date().toISOString();
+    await pieces.putRaw({ id, name: stem, scale: '', parts: 0, due: null, keptAt: now, asFound: true }, raw);
+    return {
+      id,
+      name: stem,
+      notes: [`“${name}” cannot be opened and was put on the shelf as found: ${error.message}`],
+    };
+  }
+}
+
+function asJson(bytes: Uint8Array): unknown {
+  try {
+    return JSON.parse(new TextDecoder().decode(bytes));
+  } catch {
+    return null;
+  }
+}
+
+/** Bytes that are no text, so that they can be saved again. */
+function bytesAsText(bytes: Uint8Array): string {
+  let text = '';
+  for (const byte of bytes) text += String.fromCharCode(byte);
+  return btoa(text);
 }
 
 /**
@@ -94,10 +157,10 @@ export async function importFile(file: File): Promise<Imported[]> {
   await checkSize(file);
   const bytes = new Uint8Array(await file.arrayBuffer());
   const { readBackup } = await import('@every-inch/core/piece/file');
-  const several = isZip(bytes) ? [...readBackup(bytes).values()] : [];
+  const several = isZip(bytes) ? [...readBackup(bytes)] : [];
   if (several.length === 0) return [await bringIn(bytes)];
   const all: Imported[] = [];
-  for (const one of several) all.push(await bringIn(one));
+  for (const [name, one] of several) all.push(await bringInOne(name, one));
   return all;
 }
 
@@ -117,20 +180,58 @@ export async function exportFile(piece: Piece): Promise<File> {
   return new File([bytes.slice().buffer], fileNameOf(piece, 'zip'), { type: 'application/zip' });
 }
 
-/** Everything on the shelf in one archive of pieces. */
-export async function backupFile(): Promise<File> {
-  const { readRaw, writeBackup } = await import('@every-inch/core/piece/file');
+/** A backup, and what of it could only be saved as it was found, or not at all. */
+export interface Backup {
+  readonly file: File;
+  readonly notes: readonly string[];
+}
+
+/** The file of a kept piece; of one that cannot be read, its record as it was found. */
+async function keptFile(head: PieceHead): Promise<{ readonly file: File; readonly note: string | null }> {
+  const { readRaw, AS_FOUND } = await import('@every-inch/core/piece/file');
+  const raw = await (await pieceStore()).raw(head.id);
+  if (raw === null) throw new PieceGoneError(head.name);
+  try {
+    return { file: await exportFile(readRaw(raw, new Date().toISOString()).piece), note: null };
+  } catch (error) {
+    const says = error instanceof Error ? error.message : String(error);
+    return {
+      file: new File([JSON.stringify(raw)], `${head.id}${AS_FOUND}`, { type: 'application/json' }),
+      note: `“${head.name}” cannot be read and was saved as it was found: ${says}`,
+    };
+  }
+}
+
+/** Everything on the shelf in one archive of pieces: all that can be saved is, and what cannot is told. */
+export async function backupFile(): Promise<Backup> {
+  const { writeBackup } = await import('@every-inch/core/piece/file');
   const pieces = await pieceStore();
   const files = new Map<string, Uint8Array>();
-  for (const { id } of await pieces.heads()) {
-    const file = await exportFile(readRaw(await pieces.raw(id), new Date().toISOString()).piece);
-    // Names of two pieces may be the same; ids are not.
-    files.set(`${id}/${file.name}`, new Uint8Array(await file.arrayBuffer()));
+  const notes: string[] = [];
+  for (const head of await pieces.heads()) {
+    try {
+      const { file, note } = await keptFile(head);
+      // Names of two pieces may be the same; ids are not.
+      files.set(`${head.id}/${file.name}`, new Uint8Array(await file.arrayBuffer()));
+      if (note) notes.push(note);
+    } catch (error) {
+      notes.push(
+        `“${head.name}” is not in the backup: ${error instanceof Error ? error.message : String(error)}`,
+      );
+    }
   }
   const day = new Date().toISOString().slice(0, 10);
-  return new File([writeBackup(files).slice().buffer], `every-inch-backup-${day}.zip`, {
+  const file = new File([writeBackup(files).slice().buffer], `every-inch-backup-${day}.zip`, {
     type: 'application/zip',
   });
+  return { file, notes };
+}
+
+/** Saves what is kept of a piece: its file, or its record as it was found. */
+export async function saveKept(head: PieceHead): Promise<string | null> {
+  const { file, note } = await keptFile(head);
+  save(file);
+  return note;
 }
 
 /** Hands a file to the browser to save. */

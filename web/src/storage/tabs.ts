@@ -1,6 +1,6 @@
 const CHANNEL = 'every-inch';
 
-type Message = { readonly kind: 'kept' | 'hand-over'; readonly piece: string };
+type Message = { readonly kind: 'kept' | 'hand-over' | 'shelf'; readonly piece: string };
 /** What the other tab gets to keep its last change before the piece is taken over, ms. */
 const HAND_OVER = 500;
 
@@ -29,6 +29,16 @@ export function onKeptElsewhere(heard: (piece: string) => void): () => void {
   return onMessage('kept', heard);
 }
 
+/** Tells other tabs that a piece came onto the shelf or went from it. */
+export function announceShelf(piece: string): void {
+  line()?.postMessage({ kind: 'shelf', piece } satisfies Message);
+}
+
+/** Hears that something on the shelf is another now. */
+export function onShelfChanged(heard: () => void): () => void {
+  return onMessage('shelf', heard);
+}
+
 /** Hears that another tab is about to take a piece over. */
 export function onHandOver(heard: (piece: string) => void): () => void {
   return onMessage('hand-over', heard);
@@ -45,6 +55,23 @@ export interface Claim {
   /** False when another tab edits it. */
   readonly isMine: boolean;
   release(): void;
+}
+
+/**
+ * Waits until the tab that edits a piece has let go of it.
+ *
+ * @param onFree called once, when it can be edited here
+ * @returns waits no longer
+ */
+export function whenFree(piece: string, onFree: () => void): () => void {
+  const waiting = new AbortController();
+  navigator.locks
+    ?.request(`piece/${piece}`, { signal: waiting.signal }, () => undefined)
+    // Only when it is let go again here, or this tab would stand in its own way.
+    .then(onFree)
+    // Waited no longer.
+    .catch(() => undefined);
+  return () => waiting.abort();
 }
 
 /**
