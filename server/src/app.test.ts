@@ -50,9 +50,40 @@ describe('the server', () => {
   );
 
   it('says what is missing or unreadable', async () => {
-    expect((await get('/assets/gone.js')).status).toBe(404);
+    for (const path of ['/assets/gone.js', '/.env', '/.git/config', '/piece/a.b/size'])
+      expect((await get(path)).status, path).toBe(404);
     expect((await get('/%E0%A4%A')).status).toBe(400);
     expect((await makeApp(join(folder, 'nowhere')).request('http://localhost/')).status).toBe(503);
+  });
+
+  it('answers under its own names only, whatever the origin says', async () => {
+    const ask = (host: string, own = app) =>
+      own.request(`http://${host}/api/instruments/caliper`, {
+        method: 'POST',
+        headers: { Host: host, Origin: `http://${host}`, 'Content-Type': 'application/json' },
+        body: '{"press":true}',
+      });
+    for (const host of ['localhost:4180', '127.0.0.1:4180', '[::1]:4180'])
+      expect((await ask(host)).status, host).toBe(200);
+    for (const host of ['evil.example', 'localhost.evil.example', '127.0.0.1.evil.example:4180'])
+      expect((await ask(host)).status, host).toBe(421);
+    expect((await ask('clay.example', makeApp(folder, ['Clay.Example']))).status).toBe(200);
+  });
+
+  it('fields of the oven are its own, and not what every object has', async () => {
+    for (const name of ['constructor', 'toString', '__proto__', 'hasOwnProperty']) {
+      const answer = await app.request('http://localhost/api/instruments/oven', {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body: `{"${name}":1}`,
+      });
+      expect(answer.status).toBe(400);
+      expect(await answer.text()).toContain('is not known here');
+    }
+  });
+
+  it('promises nothing of https over http', async () => {
+    expect((await get('/')).headers.get('strict-transport-security')).toBeNull();
   });
 
   it('takes the next port when one is taken', async () => {

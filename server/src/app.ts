@@ -1,4 +1,3 @@
-import { extname } from 'node:path';
 import { serveStatic } from '@hono/node-server/serve-static';
 import { Hono } from 'hono';
 import { compress } from 'hono/compress';
@@ -13,14 +12,34 @@ function decoded(path: string): string | null {
   }
 }
 
+/** Hosts that are this machine by any of its own names. */
+const OWN_HOSTS = ['localhost', '127.0.0.1', '[::1]'];
+
+function hostNameOf(host: string | undefined): string {
+  try {
+    return new URL(`http://${host}`).hostname;
+  } catch {
+    return '';
+  }
+}
+
 /**
  * Serves the built application: hashed files for a year, the page itself never from a cache, every other address as the
  * page, so that a piece can be opened by its address.
  *
  * @param folder absolute path of the built application
+ * @param hosts names it is reached by besides this machine’s own, such as behind a proxy; under any other name nothing is
+ *   answered, or a foreign page could have its own name lead here and press the bench’s instruments
  */
-export function makeApp(folder: string): Hono {
+export function makeApp(folder: string, hosts: readonly string[] = []): Hono {
   const app = new Hono();
+  const answered = new Set([...OWN_HOSTS, ...hosts.map((host) => host.toLowerCase())]);
+  app.use(async (c, next) => {
+    const host = c.req.header('Host') ?? new URL(c.req.url).host;
+    if (!answered.has(hostNameOf(host)))
+      return c.text('this host is not served here; start with --host NAME', 421);
+    return next();
+  });
   app.use(compress());
   app.use(
     secureHeaders({
@@ -42,6 +61,8 @@ export function makeApp(folder: string): Hono {
       xContentTypeOptions: 'nosniff',
       referrerPolicy: 'no-referrer',
       xFrameOptions: 'DENY',
+      // Whoever serves it by https says so himself; over http it means nothing.
+      strictTransportSecurity: false,
     }),
   );
   app.route('/api/instruments', instrumentRoutes());
@@ -58,7 +79,8 @@ export function makeApp(folder: string): Hono {
   });
   app.get('*', serveStatic({ root: folder }));
   app.get('*', async (c, next) =>
-    extname(new URL(c.req.url).pathname) === '' ? next() : c.text('there is no such file', 404),
+    // Addresses of the application have no dot; what has one is a file that is not there.
+    new URL(c.req.url).pathname.includes('.') ? c.text('there is no such file', 404) : next(),
   );
   app.get('*', serveStatic({ root: folder, path: 'index.html' }));
   app.get('*', (c) => c.text('the application is not built: run npm run demo', 503));

@@ -166,7 +166,7 @@ function siftOwn(sieve: Sieve, own: unknown): Record<string, number> {
     else if (typeof value === 'number' && Number.isFinite(value)) kept[row] = value;
     else
       putAside(sieve, `own.${row}`, value, [
-        { code: 'not-a-number', path: `own.${row}`, found: String(value), wanted: '' },
+        { code: 'not-a-number', path: `own.${row}`, found: JSON.stringify(value) ?? '', wanted: '' },
       ]);
   }
   return kept;

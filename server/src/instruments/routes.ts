@@ -61,7 +61,7 @@ function ovenAskOf(raw: unknown): OvenAsk | string {
   if (typeof raw !== 'object' || raw === null || Array.isArray(raw))
     return 'expected an object with on, preheat, door, dialC, errorC, swingC or speed';
   for (const [key, value] of Object.entries(raw)) {
-    const limits = OVEN_LIMITS[key as keyof OvenHabits];
+    const limits = Object.hasOwn(OVEN_LIMITS, key) ? OVEN_LIMITS[key as keyof OvenHabits] : undefined;
     if (SWITCHES.includes(key)) {
       if (typeof value !== 'boolean') return `${key} wants true or false`;
     } else if (!limits)

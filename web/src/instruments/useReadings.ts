@@ -5,6 +5,7 @@ import { instrumentsConnected } from '../state/sessionSlice.ts';
 import { store, useAppDispatch } from '../state/store.ts';
 import { workshopChanged } from '../state/workshopSlice.ts';
 import { focusedTaker, type ReadingUnit } from './focusedField.ts';
+import { type Heard, listenAsOne } from './oneStream.ts';
 import { claimReadings, takesReadings } from './readingTab.ts';
 
 /** Where the bench’s instruments are. */
@@ -62,48 +63,32 @@ export function handOver({ instrument, value, unit }: Reading): void {
   taker.onReading(value);
 }
 
-/** A stream that the browser has given up is opened again after so long, ms; longer each time. */
-const AGAIN = { first: 2000, most: 60_000 };
+function takeProbe(data: string): void {
+  const { bake } = store.getState().workshop;
+  const reading = parseProbe(data);
+  // One page writes it down; the others hear of it from that one.
+  if (!bake?.followsProbe || !reading || !takesReadings()) return;
+  const next = withReading(bake, reading.at, reading.value);
+  if (next !== bake) store.dispatch(workshopChanged({ bake: next }));
+}
 
 /** Listens to the bench’s instruments; without a bench the fields only take typing. */
 export function useReadings(): void {
   const dispatch = useAppDispatch();
   useEffect(() => {
-    let stream: EventSource | null = null;
-    let timer: ReturnType<typeof setTimeout> | null = null;
-    let wait = AGAIN.first;
-    const open = (): void => {
-      stream = new EventSource(`${INSTRUMENTS}/events`);
-      stream.addEventListener('open', () => {
-        wait = AGAIN.first;
-        dispatch(instrumentsConnected(true));
-      });
-      stream.addEventListener('reading', ({ data }: MessageEvent<string>) => {
+    const hear = ({ kind, data }: Heard): void => {
+      if (kind === 'connected') dispatch(instrumentsConnected(data === 'yes'));
+      if (kind === 'reading') {
         const reading = parseReading(data);
         if (reading) handOver(reading);
-      });
-      stream.addEventListener('probe', ({ data }: MessageEvent<string>) => {
-        const { bake } = store.getState().workshop;
-        const reading = parseProbe(data);
-        // One page writes it down; the others hear of it from that one.
-        if (!bake?.followsProbe || !reading || !takesReadings()) return;
-        const next = withReading(bake, reading.at, reading.value);
-        if (next !== bake) dispatch(workshopChanged({ bake: next }));
-      });
-      stream.addEventListener('error', () => {
-        dispatch(instrumentsConnected(false));
-        // While it is connecting the browser tries again by itself.
-        if (stream?.readyState !== EventSource.CLOSED) return;
-        timer = setTimeout(open, wait);
-        wait = Math.min(AGAIN.most, wait * 2);
-      });
+      }
+      if (kind === 'probe') takeProbe(data);
     };
-    open();
+    const stop = listenAsOne(`${INSTRUMENTS}/events`, hear);
     const release = claimReadings();
     return () => {
       release();
-      stream?.close();
-      if (timer !== null) clearTimeout(timer);
+      stop();
     };
   }, [dispatch]);
 }
