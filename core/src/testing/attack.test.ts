@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { readProbeCsv } from '../bake/probe/index.ts';
 import { lowWaterFerry } from '../demo/index.ts';
 import { makeShapeStore } from '../form/index.ts';
 import { readPiece, writePiece } from '../piece/file.ts';
 import { LIMITS, type Piece, PieceFileError, validatePiece } from '../piece/index.ts';
 import { reckonPiece } from '../spine/index.ts';
-import { attack } from './attackPiece.ts';
+import { attack, attackProbe } from './attackPiece.ts';
 
 const NOW = '2026-05-01T09:00:00Z';
 const ferry = lowWaterFerry(NOW);
@@ -128,6 +129,23 @@ describe('files that were made wrong', () => {
         expect(ms).toBeLessThan(60_000);
       }
     }
+  });
+});
+
+describe('thermometers’ files that were made wrong', () => {
+  it('of 3 000 seeds: times go on, temperatures are numbers, or it says why not', () => {
+    for (let seed = 0; seed < 3000; seed += 1) {
+      const { faults, text } = attackProbe(seed);
+      expect(faults, `seed ${seed}: ${JSON.stringify(text)}`).toEqual([]);
+    }
+  });
+
+  it('a cell of 400 digits is left out and named', () => {
+    const text = `minutes,°C\n0,21\n1,${'9'.repeat(400)}\n2,80\n${'9'.repeat(400)},90\n3,100`;
+    expect(readProbeCsv(text)).toMatchObject({
+      trace: { minutes: [0, 2, 3], airC: [21, 80, 100] },
+      says: ['Without a time or a temperature, left out: line 3, 5.'],
+    });
   });
 });
 

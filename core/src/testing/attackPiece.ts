@@ -1,3 +1,4 @@
+import { ProbeFileError, readProbeCsv } from '../bake/probe/index.ts';
 import type { Subject } from '../context/index.ts';
 import { lowWaterFerry, tollFrogs } from '../demo/index.ts';
 import { makeShapeStore, type ShapeStore, STARTS } from '../form/index.ts';
@@ -129,4 +130,30 @@ export function attack(
     faults.push(`reckon: ${says(error)}`);
   }
   return done('opened');
+}
+
+const PROBES = [
+  'minutes,temperature °C\n0,21\n1,80.5\n2,118\n4,131.25\n9,129\n15,130\n',
+  'time;temp F\n00:00;70\n00:30;180\n01:00;240\n02:00;266\n',
+  '2026-05-01T09:00:00Z\t21\n2026-05-01T09:05:00Z\t100\n2026-05-01T09:10:00Z\t130\n',
+  'seconds,°C\n0,21\n60,90\n120,130\n600,131\n',
+];
+
+/** A thermometer’s file of a seed, made wrong. */
+export function attackProbe(seed: number): { readonly text: string; readonly faults: readonly string[] } {
+  const random = seeded(seed);
+  const text = mutatedText(oneOf(PROBES, random), 1 + Math.floor(random() * 6), random);
+  const faults: string[] = [];
+  try {
+    const { trace } = readProbeCsv(text);
+    trace.minutes.forEach((minute, i) => {
+      if (!(Number.isFinite(minute) && minute > (trace.minutes[i - 1] ?? -1)))
+        faults.push(`minute ${minute}`);
+    });
+    for (const airC of trace.airC) if (!Number.isFinite(airC)) faults.push(`${airC} °C`);
+    if (trace.airC.length !== trace.minutes.length) faults.push('times without temperatures');
+  } catch (error) {
+    if (!(error instanceof ProbeFileError)) faults.push(says(error));
+  }
+  return { text, faults };
 }

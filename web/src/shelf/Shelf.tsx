@@ -42,6 +42,26 @@ function doing(what: string, work: () => Promise<unknown>): () => void {
   };
 }
 
+/** A file that is read for longer than this is told of, with a way to end it, ms. */
+const TOLD_AFTER = 700;
+
+/** Does something that can be called off once it takes long. */
+async function withCancel<T>(name: string, work: (calledOff: AbortSignal) => Promise<T>): Promise<T> {
+  const off = new AbortController();
+  let shown: string | number | undefined;
+  const timer = setTimeout(() => {
+    shown = toast.loading(`Reading “${name}” …`, {
+      action: { label: 'Cancel', onClick: () => off.abort() },
+    });
+  }, TOLD_AFTER);
+  try {
+    return await work(off.signal);
+  } finally {
+    clearTimeout(timer);
+    if (shown !== undefined) toast.dismiss(shown);
+  }
+}
+
 /** After so long on the Shelf, ms, what a piece is opened with is fetched: the list is there, and nothing waits. */
 const FETCHED_AFTER = 400;
 
@@ -112,7 +132,7 @@ function useShelfActions(load: () => Promise<void>) {
     async bringIn(files: readonly File[]) {
       for (const file of files) {
         try {
-          for (const { name, notes } of await importFile(file)) {
+          for (const { name, notes } of await withCancel(file.name, (off) => importFile(file, off))) {
             toast(`“${name}” is on the shelf`);
             for (const note of notes) toast(note, { duration: 15_000 });
           }

@@ -1,4 +1,4 @@
-import { chiefLength, findStarts, type Start } from '@every-inch/core/form';
+import { chiefLength, type Form, findStarts, type Start } from '@every-inch/core/form';
 import {
   addPart,
   DEFAULT_CORE,
@@ -17,7 +17,10 @@ import { useNavigate } from 'react-router';
 import { useLifeFormat } from '../parts/lengths.ts';
 import { dialogOpened, selected } from '../state/sessionSlice.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
-import { readMesh } from '../workers/readMesh.ts';
+import { bringIn as takeIn } from '../workers/intake.ts';
+
+/** Largest file of a solid that is read, bytes: 4 million triangles of binary STL. */
+const LARGEST_MESH = 200 * 1024 * 1024;
 
 function madePart(piece: Piece, name: string, start: Pick<Start, 'title' | 'form'>): Part {
   const [clay] = piece.clays;
@@ -117,13 +120,22 @@ function AddPartForm({ onClose }: { readonly onClose: () => void }) {
   };
   const bringIn = async (file: File): Promise<void> => {
     setFault(null);
-    const answer = await readMesh(file);
-    if (!answer.ok) {
-      setFault(`“${file.name}”: ${answer.says}`);
+    if (file.size > LARGEST_MESH) {
+      setFault(
+        `“${file.name}” has ${Math.round(file.size / 1048576)} MB; at most ${LARGEST_MESH / 1048576} MB are read. Reduce it first.`,
+      );
+      return;
+    }
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    let form: Form;
+    try {
+      ({ form } = await takeIn('mesh', { name: file.name, bytes }));
+    } catch (error) {
+      setFault(`“${file.name}”: ${error instanceof Error ? error.message : String(error)}`);
       return;
     }
     // A solid from a file is most often drawn at the size of the clay.
-    add({ title: file.name.replace(/\.[^.]+$/, ''), form: answer.form }, { sized: 'miniature' });
+    add({ title: file.name.replace(/\.[^.]+$/, ''), form }, { sized: 'miniature' });
   };
   const onKeyDown = (event: KeyboardEvent): void => {
     const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];

@@ -5,10 +5,11 @@ import { lowWaterFerry, tollFrogs } from '@every-inch/core/demo';
 import type { PictureId, Piece } from '@every-inch/core/piece';
 import { writePiece } from '@every-inch/core/piece/file';
 import { strToU8 } from 'fflate';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { keepingChanged } from '../state/sessionSlice.ts';
 import { store } from '../state/store.ts';
 import { workshopChanged } from '../state/workshopSlice.ts';
+import { WorkerHere } from '../testing/bench.tsx';
 import { RUNNING_BAKE } from '../testing/runningBake.ts';
 import { drawersInMemory } from './drawers.ts';
 import { pieceStore, startKeeping } from './keeper.ts';
@@ -21,6 +22,7 @@ import type { SecondCopy, SecondStore } from './secondStore.ts';
 import { backupFile, importFile } from './shelf.ts';
 import { openWorkshop } from './workshopKeeper.ts';
 
+const PageBlob = globalThis.Blob;
 const NOW = '2026-05-01T09:00:00Z';
 const ferry = lowWaterFerry(NOW);
 const frogs = tollFrogs(NOW);
@@ -46,6 +48,8 @@ afterEach(() => {
   vi.restoreAllMocks();
   localStorage.clear();
 });
+
+beforeAll(() => void vi.stubGlobal('Worker', WorkerHere));
 
 describe('the second copy', () => {
   it('brings back what a lost database had, and only that', async () => {
@@ -114,7 +118,7 @@ describe('records that are damaged', () => {
 describe('pictures', () => {
   // The test’s own page has blobs that its database cannot hold.
   beforeEach(() => void vi.stubGlobal('Blob', NodeBlob));
-  afterEach(() => void vi.unstubAllGlobals());
+  afterEach(() => void vi.stubGlobal('Blob', PageBlob));
   const red = strToU8('red');
   it('brought in never take the place of others', async () => {
     const id = 'picture-1' as PictureId;

@@ -1,9 +1,11 @@
 // @vitest-environment happy-dom
 import 'fake-indexeddb/auto';
 import { lowWaterFerry, tollFrogs } from '@every-inch/core/demo';
-import { type Piece, PieceFileError } from '@every-inch/core/piece';
+import type { Piece } from '@every-inch/core/piece';
 import { LARGEST_JSON, readPiece, writePiece } from '@every-inch/core/piece/file';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { WorkerHere } from '../testing/bench.tsx';
+import { IntakeError } from '../workers/intake.ts';
 import { pieceStore } from './keeper.ts';
 import { backupFile, exportFile, firstVisit, importFile, putDemo } from './shelf.ts';
 
@@ -14,6 +16,7 @@ const names = async () => (await (await pieceStore()).heads()).map(({ name }) =>
 
 beforeEach(async () => {
   // Pictures of the demo are fetched from the server; there is none here, and the pieces come all the same.
+  vi.stubGlobal('Worker', WorkerHere);
   vi.stubGlobal('fetch', () => Promise.reject(new Error('no server')));
   const pieces = await pieceStore();
   for (const { id } of await pieces.heads()) await pieces.remove(id);
@@ -64,7 +67,7 @@ describe('files', () => {
   ])('what %s is refused with a reason, and the shelf stays as it was', async (_, content) => {
     await putDemo();
     const before = await names();
-    await expect(importFile(textFile('x.inch.json', content))).rejects.toBeInstanceOf(PieceFileError);
+    await expect(importFile(textFile('x.inch.json', content))).rejects.toBeInstanceOf(IntakeError);
     expect(await names()).toEqual(before);
   });
 

@@ -1,6 +1,7 @@
 import { newId, type PictureId, type Piece, PieceFileError, type PieceId } from '@every-inch/core/piece';
 import type { PieceReading } from '@every-inch/core/piece/file';
 import { store } from '../state/store.ts';
+import { CALLED_OFF, IntakeError, bringIn as takeIn } from '../workers/intake.ts';
 import { pieceStore } from './keeper.ts';
 import { nextMoment } from './moments.ts';
 import { readingNotes } from './open.ts';
@@ -73,11 +74,17 @@ async function checkSize(file: File): Promise<void> {
 }
 
 /** Reads one piece’s bytes and puts its pictures in their place. */
-async function readOne(bytes: Uint8Array): Promise<{ reading: PieceReading; skipped: readonly string[] }> {
-  const { readArchive, readPiece } = await import('@every-inch/core/piece/file');
+async function readOne(
+  bytes: Uint8Array,
+  calledOff?: AbortSignal,
+): Promise<{ reading: PieceReading; skipped: readonly string[] }> {
   const now = new Date().toISOString();
-  if (!isZip(bytes)) return { reading: readPiece(new TextDecoder().decode(bytes), now), skipped: [] };
-  const archive = readArchive(bytes, now);
+  const options = calledOff ? { calledOff } : {};
+  if (!isZip(bytes)) {
+    const text = new TextDecoder().decode(bytes);
+    return { reading: await takeIn('piece', { text, now }, options), skipped: [] };
+  }
+  const archive = await takeIn('archive', { bytes, now }, options);
   const names = new Map<string, PictureId>();
   for (const [id, { bytes: picture, type }] of archive.pictures)
     names.set(id, await putPicture(id as PictureId, picture, type));
@@ -98,8 +105,8 @@ function withPictures(piece: Piece, names: ReadonlyMap<string, PictureId>): Piec
 }
 
 /** Puts one piece on the shelf; a piece already there under the same id stays, and this one comes in beside it. */
-async function bringIn(bytes: Uint8Array): Promise<Imported> {
-  const { reading, skipped } = await readOne(bytes);
+async function bringIn(bytes: Uint8Array, calledOff?: AbortSignal): Promise<Imported> {
+  const { reading, skipped } = await readOne(bytes, calledOff);
   const pieces = await pieceStore();
   const isTaken = (await pieces.raw(reading.piece.id)) !== null;
   const piece: Piece = isTaken
@@ -114,11 +121,12 @@ async function bringIn(bytes: Uint8Array): Promise<Imported> {
 }
 
 /** One of a backup: what cannot be opened as a piece is put on the shelf as it was found, and the others come in. */
-async function bringInOne(name: string, bytes: Uint8Array): Promise<Imported> {
+async function bringInOne(name: string, bytes: Uint8Array, calledOff?: AbortSignal): Promise<Imported> {
   try {
-    return await bringIn(bytes);
+    // Bytes are handed over to be read: what is kept as found are others.
+    return await bringIn(bytes.slice(), calledOff);
   } catch (error) {
-    if (!(error instanceof PieceFileError)) throw error;
+    if (!(error instanceof IntakeError) || error.code === CALLED_OFF) throw error;
     const pieces = await pieceStore();
     const stem = name.slice(0, name.indexOf('/'));
     const id = (await pieces.raw(stem)) === null ? stem : newId<PieceId>(stem);
@@ -151,16 +159,17 @@ function bytesAsText(bytes: Uint8Array): string {
 /**
  * Brings a file onto the shelf: a piece, a piece with pictures, or a backup of several.
  *
- * @throws {PieceFileError} with a message for the maker
+ * @param calledOff ends it early
+ * @throws {PieceFileError | IntakeError} with a message for the maker
  */
-export async function importFile(file: File): Promise<Imported[]> {
+export async function importFile(file: File, calledOff?: AbortSignal): Promise<Imported[]> {
   await checkSize(file);
   const bytes = new Uint8Array(await file.arrayBuffer());
-  const { readBackup } = await import('@every-inch/core/piece/file');
-  const several = isZip(bytes) ? [...readBackup(bytes)] : [];
-  if (several.length === 0) return [await bringIn(bytes)];
+  const options = calledOff ? { calledOff } : {};
+  const several = isZip(bytes) ? [...(await takeIn('backup', { bytes: bytes.slice() }, options))] : [];
+  if (several.length === 0) return [await bringIn(bytes, calledOff)];
   const all: Imported[] = [];
-  for (const [name, one] of several) all.push(await bringInOne(name, one));
+  for (const [name, one] of several) all.push(await bringInOne(name, one, calledOff));
   return all;
 }
 

@@ -15,6 +15,7 @@ import { followDocument } from '../spine/open.ts';
 import { closed, opened } from '../state/documentSlice.ts';
 import { dayBegan, dialogOpened, selected } from '../state/sessionSlice.ts';
 import { store } from '../state/store.ts';
+import { type IntakeQuestion, takeIn } from '../workers/intakeMessages.ts';
 
 // What is waited for is looked for again and again; only what never comes takes so long.
 configure({ asyncUtilTimeout: 60_000 });
@@ -56,6 +57,25 @@ class DeskHere {
     this.#inside.close();
     this.#outside.close();
   }
+}
+
+/** The worker that reads files, with the same readers but in this thread. */
+class IntakeHere {
+  onmessage: ((event: MessageEvent) => void) | null = null;
+
+  postMessage(question: IntakeQuestion): void {
+    const data = takeIn(structuredClone(question));
+    setTimeout(() => this.onmessage?.(new MessageEvent('message', { data })), 0);
+  }
+
+  terminate(): void {
+    this.onmessage = null;
+  }
+}
+
+/** Workers in this thread, by the file that they are made from. */
+export function WorkerHere(address: string | URL): object {
+  return String(address).includes('intake') ? new IntakeHere() : new DeskHere();
 }
 
 /** The demo piece with a few of its parts: what is about one of them is drawn quicker. */
@@ -128,7 +148,7 @@ export function pieceNow(): Piece {
 export function withDesk(): void {
   let stop: () => void = () => undefined;
   beforeAll(() => {
-    vi.stubGlobal('Worker', DeskHere);
+    vi.stubGlobal('Worker', WorkerHere);
     stop = followDocument();
   });
   afterAll(() => {

@@ -1,17 +1,6 @@
 import type { CoverAsk, SolidCover } from '@every-inch/core/armature';
 import type { ThicknessAsk, ThicknessMap } from '@every-inch/core/bulk';
-import type { CoreAsk, Form, Heroic, MeshForm, Outline, Side, TurnedBox } from '@every-inch/core/form';
-
-/** Asks for the form of a mesh file. */
-export interface MeshQuestion {
-  readonly name: string;
-  readonly bytes: Uint8Array;
-}
-
-/** The form of a file, or why it gives none. */
-export type MeshAnswer =
-  | { readonly ok: true; readonly form: MeshForm; readonly notes: readonly string[] }
-  | { readonly ok: false; readonly says: string };
+import type { CoreAsk, Form, Heroic, Outline, Side, TurnedBox } from '@every-inch/core/form';
 
 /** A solid to be built: what it follows from. */
 export interface SolidAsked {

@@ -27,10 +27,17 @@ const [LEAST_C, MOST_C] = [-30, 300];
 /** Lines of a kind that are told one by one. */
 const MOST_TOLD = 5;
 
+/** A time later than this is none: it is more than any clock counts, min. */
+const LATEST = 1e10;
+
+function likely(minutes: number): number | null {
+  return minutes >= 0 && minutes <= LATEST ? minutes : null;
+}
+
 /** Minutes of a clock or a count: `12:30`, `1:02:05`, an ISO time, or a number in the column’s unit. */
 function minutesOf(text: string, unitMinutes: number): number | null {
   const clean = text.trim().replace(',', '.');
-  if (/^\d+(\.\d+)?$/.test(clean)) return Number(clean) * unitMinutes;
+  if (/^\d+(\.\d+)?$/.test(clean)) return likely(Number(clean) * unitMinutes);
   const clock = /^(\d{1,2}):(\d{2})(?::(\d{2}(?:\.\d+)?))?$/.exec(clean);
   if (clock) {
     const [, a, b, c] = clock;
@@ -38,7 +45,7 @@ function minutesOf(text: string, unitMinutes: number): number | null {
     return c === undefined ? Number(a) + Number(b) / 60 : Number(a) * 60 + Number(b) + Number(c) / 60;
   }
   const at = Date.parse(text.trim());
-  return Number.isFinite(at) ? at / 60_000 : null;
+  return likely(at / 60_000);
 }
 
 /** Minutes that one of a time column is, by its name. */
@@ -53,7 +60,7 @@ function numberOf(text: string): number | null {
     .trim()
     .replace(/\s*°?\s*[CF]$/i, '')
     .replace(',', '.');
-  return /^-?\d+(\.\d+)?$/.test(clean) ? Number(clean) : null;
+  return /^-?\d{1,9}(\.\d+)?$/.test(clean) ? Number(clean) : null;
 }
 
 interface Columns {

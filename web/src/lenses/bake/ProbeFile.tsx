@@ -1,15 +1,10 @@
 import { heldC, type ProbeTrace } from '@every-inch/core/bake/heat';
-import {
-  fromMinute,
-  ProbeFileError,
-  type ProbeReading,
-  type ProbeUnit,
-  readProbeCsv,
-} from '@every-inch/core/bake/probe';
+import { fromMinute, type ProbeReading, type ProbeUnit } from '@every-inch/core/bake/probe';
 import { type ChangeEvent, useId, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { edit, useAppDispatch } from '../../state/store.ts';
+import { bringIn } from '../../workers/intake.ts';
 
 const UNITS = [
   { value: 'as-it-says', says: 'as it says' },
@@ -37,9 +32,9 @@ export function ProbeFile({ dialC, onTrace }: ProbeFileProps) {
   const id = useId();
   const [loaded, setLoaded] = useState<Loaded | null>(null);
   const [says, setSays] = useState<string | null>(null);
-  const take = (name: string, text: string, unit: ProbeUnit, fromMin: number) => {
+  const take = async (name: string, text: string, unit: ProbeUnit, fromMin: number) => {
     try {
-      const read = readProbeCsv(text, unit);
+      const read = await bringIn('probe', { text, unit });
       const trace = fromMinute(read.trace, fromMin);
       if (trace.minutes.length < 2) {
         setSays(
@@ -51,14 +46,13 @@ export function ProbeFile({ dialC, onTrace }: ProbeFileProps) {
       setLoaded({ name, text, unit, fromMin, read });
       onTrace(trace);
     } catch (error) {
-      if (!(error instanceof ProbeFileError)) throw error;
-      setSays(`${name}: ${error.message}`);
+      setSays(`${name}: ${error instanceof Error ? error.message : String(error)}`);
     }
   };
   const onFile = async (event: ChangeEvent<HTMLInputElement>) => {
     const file = event.currentTarget.files?.[0];
     event.currentTarget.value = '';
-    if (file) take(file.name, await file.text(), 'as-it-says', 0);
+    if (file) await take(file.name, await file.text(), 'as-it-says', 0);
   };
   const held = loaded && heldC(fromMinute(loaded.read.trace, loaded.fromMin));
   return (
@@ -86,14 +80,14 @@ export function ProbeFile({ dialC, onTrace }: ProbeFileProps) {
               label="It is in"
               value={loaded.unit}
               options={UNITS}
-              onChoose={(unit) => take(loaded.name, loaded.text, unit, loaded.fromMin)}
+              onChoose={(unit) => void take(loaded.name, loaded.text, unit, loaded.fromMin)}
             />
             <NumberField
               label="It went in at minute"
               value={loaded.fromMin}
               min={0}
               max={1440}
-              onNumber={(fromMin) => take(loaded.name, loaded.text, loaded.unit, fromMin)}
+              onNumber={(fromMin) => void take(loaded.name, loaded.text, loaded.unit, fromMin)}
             />
             <button
               type="button"

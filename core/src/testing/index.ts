@@ -1,0 +1,3 @@
+export { attack, attackProbe, attackText } from './attackPiece.ts';
+export { mutated, mutatedText } from './mutations.ts';
+export { oneOf, seeded } from './random.ts';

@@ -1,0 +1,5 @@
+import { type IntakeQuestion, takeIn } from './intakeMessages.ts';
+
+self.onmessage = ({ data }: MessageEvent<IntakeQuestion>) => {
+  self.postMessage(takeIn(data));
+};
