@@ -1,6 +1,6 @@
 import type { PartFacts } from '../context/index.ts';
 import type { Shape, Vec3 } from '../form/index.ts';
-import { gridField, redistanced } from '../solid/index.ts';
+import { cellInBox, gridField, redistanced } from '../solid/index.ts';
 import { leaveMm } from './cover.ts';
 import { distance } from './limbs.ts';
 import type { BonesFacts } from './reckonBones.ts';
@@ -104,8 +104,7 @@ const CLOSE_LOOKS = 40;
  */
 export function solidCover(shape: Shape, { shrink, lines, leaves, leaveMm }: CoverAsk): SolidCover | null {
   const { min, max } = shape.box;
-  const volume = (max[0] - min[0]) * (max[1] - min[1]) * (max[2] - min[2]);
-  const cell = Math.cbrt(volume / CELLS);
+  const cell = cellInBox(min, max, CELLS);
   const field = gridField(redistanced(shape.sample(cell), 'inside'));
   const found: { coverMm: number; at: Vec3; half: number }[] = [];
   for (const { points, widthMm } of lines)

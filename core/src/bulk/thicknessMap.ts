@@ -1,5 +1,5 @@
 import { type CoreAsk, coreField, deepGrid, type Shape, scaledAsk, type Vec3 } from '../form/index.ts';
-import { distancesInside, type Grid, localThickness } from '../solid/index.ts';
+import { cellInBox, distancesInside, type Grid, localThickness } from '../solid/index.ts';
 
 /** What of a part is looked at for its thickness; plain data, fit to be sent to a worker. */
 export interface ThicknessAsk {
@@ -149,8 +149,7 @@ export function thicknessMap(
   onProgress: (share: number) => boolean = () => false,
 ): ThicknessMap | null {
   const { min, max } = shape.box;
-  const volume = (max[0] - min[0]) * (max[1] - min[1]) * (max[2] - min[2]);
-  const grid = shape.sample(Math.cbrt(volume / ask.cells));
+  const grid = shape.sample(cellInBox(min, max, ask.cells));
   if (onProgress(0.2)) return null;
   const { signed, filled } = clayOf(grid, shape, ask);
   if (onProgress(0.4)) return null;

@@ -1,4 +1,4 @@
-import { type Grid, type Surface, surfaceOf } from '../solid/index.ts';
+import { cellInBox, type Grid, type Surface, surfaceOf } from '../solid/index.ts';
 import { type CoreAsk, coreField, deepGrid } from './coreField.ts';
 import type { Shape } from './types.ts';
 
@@ -26,11 +26,10 @@ function coreGrid(grid: Grid, regions: readonly string[], core: CoreAsk): Grid {
  */
 export function buildSolid(shape: Shape, cells: number, core: CoreAsk | null): BuiltSolid {
   const { min, max } = shape.box;
-  const volume = (max[0] - min[0]) * (max[1] - min[1]) * (max[2] - min[2]);
   const exact = shape.triangles?.();
   // Sheets are thinner than the cells of any grid; their own triangles are exact.
   if (exact && !core) return { skin: { ...exact, owners: null }, core: null, regions: shape.regions };
-  const grid = shape.sample(Math.cbrt(volume / cells));
+  const grid = shape.sample(cellInBox(min, max, cells));
   return {
     skin: exact ? { ...exact, owners: null } : surfaceOf(grid),
     core: core && surfaceOf(coreGrid(grid, shape.regions, core)),

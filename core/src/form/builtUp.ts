@@ -1,5 +1,13 @@
-import { contours, type Grid, meshSums, redistanced, seenAlong, surfaceOf } from '../solid/index.ts';
-import { boxRound, boxVolume } from './box.ts';
+import {
+  cellInBox,
+  contours,
+  type Grid,
+  meshSums,
+  redistanced,
+  seenAlong,
+  surfaceOf,
+} from '../solid/index.ts';
+import { boxRound } from './box.ts';
 import { FormError } from './errors.ts';
 import { stretchMeasures } from './fieldMeasure.ts';
 import { extentOf, uniteAreas } from './outline.ts';
@@ -49,7 +57,7 @@ function boxOf(pieces: readonly Piece[]): Box {
 }
 
 function cellOf(box: Box): number {
-  return Math.cbrt(boxVolume(box) / CELLS);
+  return cellInBox(box.min, box.max, CELLS);
 }
 
 function seen(pieces: readonly Piece[], side: Side): Outline {

@@ -1,4 +1,4 @@
-import { contours, type Grid, type Plane } from '../solid/index.ts';
+import { cellInBox, contours, type Grid, type Plane } from '../solid/index.ts';
 import { hull } from './outline.ts';
 import type { Field, Ring, Shape, Vec2 } from './types.ts';
 
@@ -9,8 +9,7 @@ const CELLS = 250_000;
 
 /** Edge of a cell of the coarse grid that a form is looked at with. */
 export function coarseCell({ box: { min, max } }: Shape): number {
-  const volume = (max[0] - min[0]) * (max[1] - min[1]) * (max[2] - min[2]);
-  return Math.cbrt(Math.max(volume, 1e-9) / CELLS);
+  return cellInBox(min, max, CELLS);
 }
 
 function exactLevel(shape: Shape, y: number): Plane | null {

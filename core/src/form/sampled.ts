@@ -1,4 +1,4 @@
-import { contours, type Grid, seenAlong, sliceAt } from '../solid/index.ts';
+import { cellInBox, contours, type Grid, seenAlong, sliceAt } from '../solid/index.ts';
 import { type DeepGrid, deepGrid } from './coreField.ts';
 import { gridCore } from './gridCore.ts';
 import { unite } from './outline.ts';
@@ -92,7 +92,7 @@ function volumesByRegion({ distance, owner }: Grid, regions: readonly string[], 
 /** A shape whose views, depth and core are read off a grid of distances, which is made when first asked for. */
 export function sampledShape(solid: Sampled): Shape {
   const { min, max } = solid.box;
-  const cell = Math.cbrt(((max[0] - min[0]) * (max[1] - min[1]) * (max[2] - min[2])) / CELLS);
+  const cell = cellInBox(min, max, CELLS);
   let kept: Grid | null = solid.grid ?? null;
   const grid = (): Grid => {
     kept ??= solid.sample(cell);

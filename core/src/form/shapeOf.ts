@@ -1,4 +1,4 @@
-import { type Grid, gridField } from '../solid/index.ts';
+import { cellInBox, type Grid, gridField } from '../solid/index.ts';
 import { ballShape } from './ball.ts';
 import { blockShape } from './block.ts';
 import { builtShape } from './builtUp.ts';
@@ -135,8 +135,7 @@ const DEPTH_CELLS = 150_000;
 function sampledDepths(shape: Shape): NonNullable<Shape['inside']> {
   const field = once(() => {
     const { min, max } = shape.box;
-    const sides = ([0, 1, 2] as const).map((k) => max[k] - min[k]);
-    return gridField(shape.sample(Math.cbrt(sides.reduce((a, b) => a * b, 1) / DEPTH_CELLS)));
+    return gridField(shape.sample(cellInBox(min, max, DEPTH_CELLS)));
   });
   return (x, y, z) => field()(x, y, z);
 }

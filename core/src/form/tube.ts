@@ -1,5 +1,4 @@
-import { meshSums, redistanced, surfaceOf } from '../solid/index.ts';
-import { boxVolume } from './box.ts';
+import { cellInBox, meshSums, redistanced, surfaceOf } from '../solid/index.ts';
 import { FormError, positive } from './errors.ts';
 import { roundCone } from './roundCone.ts';
 import { sampledShape } from './sampled.ts';
@@ -114,7 +113,7 @@ export function tubeShape(form: TubeForm): Shape {
   };
   const members = bars.map((bar) => memberOf(bar));
   const apart = nothingApart();
-  const grid = unionGrid(members, { min, max }, Math.cbrt(boxVolume({ min, max }) / CELLS), apart);
+  const grid = unionGrid(members, { min, max }, cellInBox(min, max, CELLS), apart);
   const sums = meshSums(surfaceOf(grid));
   const closed = bars.map(closedSums);
   const measure = (key: string, title: string, lengthMm: number, field: string | null): FormMeasure => ({

@@ -1,5 +1,12 @@
 /** Why a file of triangles cannot be read. */
-export type MeshFault = 'empty' | 'truncated' | 'not-a-mesh' | 'not-finite' | 'too-large' | 'nothing-left';
+export type MeshFault =
+  | 'empty'
+  | 'truncated'
+  | 'not-a-mesh'
+  | 'not-finite'
+  | 'too-large'
+  | 'nothing-left'
+  | 'astray';
 
 /**
  * A mesh file that gives no solid: what was expected, what was found, where.

@@ -33,6 +33,25 @@ export class GridError extends RangeError {
   }
 }
 
+/** How many times as many cells as were asked for a long thin box may take: those kept free round it are most of them. */
+const MOST_SPARE = 3;
+const COARSER = 1.2;
+
+/**
+ * Edge of the cells with which a box takes about so many; for a box so long and thin that the cells kept free round it would be
+ * far more, larger ones.
+ *
+ * @returns mm
+ */
+export function cellInBox(min: Point, max: Point, cells: number): number {
+  const [x, y, z] = [max[0] - min[0], max[1] - min[1], max[2] - min[2]];
+  const taken = (cell: number) =>
+    [x, y, z].reduce((all, side) => all * (Math.ceil(side / cell) + 2 * MARGIN), 1);
+  let cell = Math.cbrt((x * y * z) / cells);
+  while (taken(cell) > MOST_SPARE * cells) cell *= COARSER;
+  return cell;
+}
+
 /** Corner and size of a grid round a box. */
 export function gridFrame(min: Point, max: Point, cell: number): Pick<Grid, 'min' | 'size' | 'cell'> {
   const count = (k: 0 | 1 | 2) => Math.max(1, Math.ceil((max[k] - min[k]) / cell)) + 2 * MARGIN;

@@ -3,7 +3,7 @@ export { type Contour, contours, type Plane, seenAlong, sliceAt } from './contou
 export { distancesInside, type InnerDistances } from './distanceTransform.ts';
 export { type MeshFault, MeshFileError } from './errors.ts';
 export { filleted } from './fillet.ts';
-export { type Grid, GridError, gridFrame, MOST_CELLS, sampleField } from './grid.ts';
+export { cellInBox, type Grid, GridError, gridFrame, MOST_CELLS, sampleField } from './grid.ts';
 export { gridField } from './gridField.ts';
 export { localThickness } from './localThickness.ts';
 export { type Mesh, type MeshSums, meshSums, scaledMesh, turnedInsideOut } from './mesh.ts';

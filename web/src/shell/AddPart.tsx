@@ -17,7 +17,7 @@ import { useNavigate } from 'react-router';
 import { useLifeFormat } from '../parts/lengths.ts';
 import { dialogOpened, selected } from '../state/sessionSlice.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
-import { bringIn as takeIn } from '../workers/intake.ts';
+import { IntakeError, bringIn as takeIn } from '../workers/intake.ts';
 
 /** Largest file of a solid that is read, bytes: 4 million triangles of binary STL. */
 const LARGEST_MESH = 200 * 1024 * 1024;
@@ -108,6 +108,8 @@ function AddPartForm({ onClose }: { readonly onClose: () => void }) {
   const chosen = starts.find(({ id }) => id === chosenId) ?? starts[0];
   const picker = useRef<HTMLInputElement>(null);
   const [fault, setFault] = useState<string | null>(null);
+  /** A file that is out of proportion, and is taken only if that is meant. */
+  const [asked, setAsked] = useState<File | null>(null);
   const add = (start: Pick<Start, 'title' | 'form'> | undefined = chosen, over: Partial<Part> = {}): void => {
     if (!start) return;
     const part = { ...madePart(piece, name, start), ...over };
@@ -118,8 +120,9 @@ function AddPartForm({ onClose }: { readonly onClose: () => void }) {
     onClose();
     navigate(`/piece/${piece.id}/size`);
   };
-  const bringIn = async (file: File): Promise<void> => {
+  const bringIn = async (file: File, evenSo = false): Promise<void> => {
     setFault(null);
+    setAsked(null);
     if (file.size > LARGEST_MESH) {
       setFault(
         `“${file.name}” has ${Math.round(file.size / 1048576)} MB; at most ${LARGEST_MESH / 1048576} MB are read. Reduce it first.`,
@@ -129,9 +132,10 @@ function AddPartForm({ onClose }: { readonly onClose: () => void }) {
     const bytes = new Uint8Array(await file.arrayBuffer());
     let form: Form;
     try {
-      ({ form } = await takeIn('mesh', { name: file.name, bytes }));
+      ({ form } = await takeIn('mesh', { name: file.name, bytes, evenSo }));
     } catch (error) {
       setFault(`“${file.name}”: ${error instanceof Error ? error.message : String(error)}`);
+      if (error instanceof IntakeError && error.code === 'mesh.astray') setAsked(file);
       return;
     }
     // A solid from a file is most often drawn at the size of the clay.
@@ -197,6 +201,15 @@ function AddPartForm({ onClose }: { readonly onClose: () => void }) {
       {fault && (
         <p role="alert" className="mt-3 border border-wont p-2 text-wont">
           {fault}
+          {asked && (
+            <button
+              type="button"
+              className="press-quiet ml-2 text-fired"
+              onClick={() => void bringIn(asked, true)}
+            >
+              Bring it in even so
+            </button>
+          )}
         </p>
       )}
       <div className="mt-4 flex items-baseline justify-end gap-2">

@@ -14,7 +14,15 @@ export const READERS = {
   /** The files of a backup by name; none for an archive that is no backup. */
   backup: ({ bytes }: { readonly bytes: Uint8Array }) => readBackup(bytes),
   /** A solid: STL or OBJ by its name. */
-  mesh: ({ name, bytes }: { readonly name: string; readonly bytes: Uint8Array }) => importMesh(name, bytes),
+  mesh: ({
+    name,
+    bytes,
+    evenSo,
+  }: {
+    readonly name: string;
+    readonly bytes: Uint8Array;
+    readonly evenSo: boolean;
+  }) => importMesh(name, bytes, { evenSo }),
   /** A thermometer’s table. */
   probe: ({ text, unit }: { readonly text: string; readonly unit: ProbeUnit }) => readProbeCsv(text, unit),
 };

@@ -1,4 +1,4 @@
-import { contours, filleted, seenAlong } from '../../solid/index.ts';
+import { cellInBox, contours, filleted, seenAlong } from '../../solid/index.ts';
 import { boxRound, boxVolume } from '../box.ts';
 import { type DeepGrid, deepGrid } from '../coreField.ts';
 import { gridCore } from '../gridCore.ts';
@@ -44,7 +44,7 @@ const CORE_CELLS = 70_000;
 /** Edge of a cell: a person gets some 200 to the stature, whatever the pose. */
 function cellFor(lofts: readonly Placed[], box: Box): number {
   const looked = lofts.reduce((sum, one) => sum + boxVolume(one), 0);
-  return Math.cbrt(Math.max(looked / CELLS.looked, boxVolume(box) / CELLS.most));
+  return Math.max(Math.cbrt(looked / CELLS.looked), cellInBox(box.min, box.max, CELLS.most));
 }
 
 /** Largest relative error of volume and surface summed on such a grid; more for thin limbs. */
@@ -127,7 +127,7 @@ export function loftedShape(body: LoftedBody): LoftedShape {
   const regions = lofts.map(({ loft }) => loft.region);
   let measured: DeepGrid | null = null;
   const deep = (): DeepGrid => {
-    measured ??= deepGrid(gridOf(lofts, Math.cbrt(boxVolume(box) / CORE_CELLS)));
+    measured ??= deepGrid(gridOf(lofts, cellInBox(box.min, box.max, CORE_CELLS)));
     return measured;
   };
   const seen = (side: Side): Outline =>
