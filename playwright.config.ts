@@ -29,6 +29,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
     timezoneId: 'UTC',
+    // Each test would keep the whole application once more; what that is for has tests of its own.
+    serviceWorkers: 'block',
     launchOptions: LAUNCH,
   },
   webServer: {

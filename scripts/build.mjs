@@ -9,6 +9,7 @@ const SOURCES = [
   'web/public',
   'web/index.html',
   'web/vite.config.ts',
+  'web/licences.ts',
   'package-lock.json',
 ];
 const STAMP = 'web/dist/.sources';

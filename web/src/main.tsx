@@ -9,6 +9,11 @@ import { startKeeping } from './storage/keeper.ts';
 
 spreadLastNet();
 startKeeping();
+// Fetched once the page stands; in development there is nothing to be kept.
+if (import.meta.env.PROD)
+  window.addEventListener('load', () => {
+    import('./shell/offline.ts').then(({ keepApplication }) => keepApplication()).catch(() => undefined);
+  });
 const root = document.getElementById('root');
 if (root)
   createRoot(root).render(

@@ -10,6 +10,7 @@ import { sayUnkept } from './storage/keeping.ts';
 const PiecePage = lazy(() => import('./shell/PiecePage.tsx'));
 const Handbook = lazy(() => import('./handbook/Handbook.tsx'));
 const InstrumentsPage = lazy(() => import('./instrumentsPage/InstrumentsPage.tsx'));
+const Licences = lazy(() => import('./shell/Licences.tsx'));
 const WorkshopPage = lazy(() => import('./workshop/WorkshopPage.tsx'));
 
 function Root() {
@@ -83,6 +84,7 @@ export const router = createBrowserRouter([
       { path: 'piece/:id/:lens?', element: <PiecePage /> },
       { path: 'handbook', element: <Handbook /> },
       { path: 'instruments', element: <InstrumentsPage /> },
+      { path: 'notices', element: <Licences /> },
       { path: 'workshop', element: <WorkshopPage /> },
       { path: '*', element: <NotFound /> },
     ],

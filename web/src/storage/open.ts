@@ -1,4 +1,4 @@
-import type { Piece } from '@every-inch/core/piece';
+import type { Piece, PieceId } from '@every-inch/core/piece';
 import type { PieceReading } from '@every-inch/core/piece/file';
 import { pieceStore } from './keeper.ts';
 import { keepLeft } from './leaving.ts';
@@ -49,7 +49,9 @@ export async function openKept(id: string): Promise<Opening> {
     const reading = readRaw(raw, now);
     // The old copy stays until the new one is written.
     if (reading.migrated.length > 0) await pieces.drawers.quarantine.set(`${id}/${now}`, raw);
-    return { ok: true, piece: reading.piece, notes: readingNotes(reading) };
+    // It goes by the id that it is kept under, whatever its record says.
+    const piece = { ...reading.piece, id: id as PieceId };
+    return { ok: true, piece, notes: readingNotes(reading) };
   } catch (error) {
     return { ok: false, says: error instanceof Error ? error.message : String(error), raw, older };
   }

@@ -1,7 +1,7 @@
 import { PAPERS, type Paper } from '@every-inch/core/drawing';
-import { isOwnRow, ownLimits, type Row, TABLES } from '@every-inch/core/handbook';
+import { findRow, isOwnRow, ownLimits, type Row, TABLES } from '@every-inch/core/handbook';
 import { formatQuantity } from '@every-inch/core/reckoning';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useReadings } from '../instruments/useReadings.ts';
 import { Choice } from '../parts/Choice.tsx';
@@ -11,6 +11,9 @@ import { RoomHead } from '../shell/RoomHead.tsx';
 import { useAppDispatch, useAppSelector } from '../state/store.ts';
 import { ownValueSet, workshopChanged } from '../state/workshopSlice.ts';
 import { pieceStore } from '../storage/keeper.ts';
+import { sayUnkept } from '../storage/keeping.ts';
+import type { Replaced } from '../storage/workshopEntries.ts';
+import { earlierValues } from '../storage/workshopKeeper.ts';
 
 function Own({ row }: { readonly row: Row }) {
   const dispatch = useAppDispatch();
@@ -54,6 +57,43 @@ function OwnTables() {
       <Table label={title} rows={rows} columns={COLUMNS} keyOf={(row) => row.id} />
     </section>
   ));
+}
+
+const SETTINGS: Readonly<Record<string, string>> = {
+  system: 'Sizes in life',
+  paper: 'Paper',
+  theme: 'Light',
+  ruleMeasuredMm: 'Printed rule',
+};
+
+/** Values that gave way to newer ones, here or in another tab, to be looked up again. */
+function EarlierValues() {
+  const [earlier, setEarlier] = useState<readonly Replaced[]>([]);
+  const workshop = useAppSelector((state) => state.workshop);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: with every change there may be one more
+  useEffect(() => {
+    pieceStore()
+      .then(({ drawers }) => earlierValues(drawers))
+      .then(setEarlier)
+      .catch(sayUnkept);
+  }, [workshop]);
+  if (earlier.length === 0) return null;
+  return (
+    <details className="mt-6">
+      <summary className="cursor-pointer font-semibold">Earlier values</summary>
+      <ul className="mt-1 text-[13px]">
+        {earlier.map(({ key, value, at, until }) => (
+          <li key={`${key} ${at} ${until}`} className="flex gap-3 border-t border-hair py-1">
+            <span className="min-w-0 flex-1 truncate">
+              {SETTINGS[key] ?? findRow(key.replace(/^own\//, ''))?.title ?? key}
+            </span>
+            <span className="figure">{value === null ? 'none' : String(value)}</span>
+            <span className="figure text-quiet">until {until.slice(0, 16).replace('T', ' ')}</span>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
 }
 
 /** The workshop: how things are shown, and the maker’s own values for every piece. */
@@ -109,6 +149,12 @@ export default function WorkshopPage() {
           own; its file carries them all.
         </p>
         <OwnTables />
+        <EarlierValues />
+        <p className="mt-6 text-[13px]">
+          <Link to="/notices" className="text-fired underline">
+            Notices of the work of others that ships with this
+          </Link>
+        </p>
       </main>
     </>
   );
