@@ -8,5 +8,6 @@ export {
   writeArchive,
   writeBackup,
 } from './archive.ts';
+export { type Clash, differences, type Merged, mergedPieces, nearestState } from './merge.ts';
 export { LARGEST_JSON, type PieceReading, readPiece, readRaw } from './read.ts';
 export { fileNameOf, writePiece } from './write.ts';

@@ -2,10 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { readProbeCsv } from '../bake/probe/index.ts';
 import { lowWaterFerry } from '../demo/index.ts';
 import { makeShapeStore } from '../form/index.ts';
-import { readPiece, writePiece } from '../piece/file.ts';
+import { readArchive, readBackup, readPiece, writePiece } from '../piece/file.ts';
 import { LIMITS, type Piece, PieceFileError, validatePiece } from '../piece/index.ts';
 import { reckonPiece } from '../spine/index.ts';
 import { attack, attackProbe } from './attackPiece.ts';
+import { bomb } from './bombs.ts';
 
 const NOW = '2026-05-01T09:00:00Z';
 const ferry = lowWaterFerry(NOW);
@@ -146,6 +147,24 @@ describe('thermometers’ files that were made wrong', () => {
       trace: { minutes: [0, 2, 3], airC: [21, 80, 100] },
       says: ['Without a time or a temperature, left out: line 3, 5.'],
     });
+  });
+});
+
+describe('archives that lie about their size', () => {
+  const MB = 1024 * 1024;
+
+  it.each([
+    ['a piece of 64 MB that says 1000 bytes', bomb('piece.inch.json', 64 * MB, 1000)],
+    ['a piece that says nothing at all', bomb('piece.inch.json', 8 * MB, 0)],
+    ['one that says 4 GB', bomb('piece.inch.json', 1000, 0xffff_fff0)],
+    ['pictures that say 10 bytes each', bomb('piece.inch.json', 4 * MB, 10, 20)],
+  ])('%s: refused, and no more is unpacked than was said', (_, bytes) => {
+    expect(() => readArchive(bytes, NOW)).toThrow(PieceFileError);
+  });
+
+  it('a backup takes no more of an entry than it says', () => {
+    const [entry] = readBackup(bomb('a/a.inch.json', 64 * MB, 1000)).values();
+    expect(entry).toHaveLength(1000);
   });
 });
 

@@ -1,66 +1,14 @@
-import { newPiece, type PieceId } from '@every-inch/core/piece';
 import { format, isValid, parseISO } from 'date-fns';
-import { type DragEvent, lazy, Suspense, useCallback, useEffect, useId, useRef, useState } from 'react';
+import { type DragEvent, lazy, Suspense, useEffect, useId, useRef, useState } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
-import { Link, useNavigate } from 'react-router';
-import { toast } from 'sonner';
+import { Link } from 'react-router';
 import { RoomHead } from '../shell/RoomHead.tsx';
 import { StorageSays } from '../shell/StorageSays.tsx';
 import { useAppSelector } from '../state/store.ts';
-import { broughtBack, pieceStore } from '../storage/keeper.ts';
-import { nextMoment } from '../storage/moments.ts';
-import { openKept } from '../storage/open.ts';
 import type { PieceHead } from '../storage/pieceStore.ts';
-import { backupFile, firstVisit, importFile, putDemo, save, saveKept } from '../storage/shelf.ts';
-import { onShelfChanged } from '../storage/tabs.ts';
-
-function useHeads(): [readonly PieceHead[] | null, () => Promise<void>] {
-  const [heads, setHeads] = useState<readonly PieceHead[] | null>(null);
-  const load = useCallback(async () => {
-    await firstVisit();
-    setHeads(await (await pieceStore()).heads());
-    const back = broughtBack();
-    if (back.length > 0)
-      toast(`Missing in the browser’s storage and brought back from second copies: ${back.join(', ')}`, {
-        duration: 60_000,
-      });
-  }, []);
-  useEffect(() => {
-    doing('The shelf', load)();
-    // What another tab keeps is on this shelf as well.
-    return onShelfChanged(doing('The shelf', load));
-  }, [load]);
-  return [heads, load];
-}
-
-/** Does something of the storage; what goes wrong is said, and nothing is left without a word. */
-function doing(what: string, work: () => Promise<unknown>): () => void {
-  return () => {
-    work().catch((error: unknown) =>
-      toast.error(`${what}: ${error instanceof Error ? error.message : String(error)}`, { duration: 20_000 }),
-    );
-  };
-}
-
-/** A file that is read for longer than this is told of, with a way to end it, ms. */
-const TOLD_AFTER = 700;
-
-/** Does something that can be called off once it takes long. */
-async function withCancel<T>(name: string, work: (calledOff: AbortSignal) => Promise<T>): Promise<T> {
-  const off = new AbortController();
-  let shown: string | number | undefined;
-  const timer = setTimeout(() => {
-    shown = toast.loading(`Reading “${name}” …`, {
-      action: { label: 'Cancel', onClick: () => off.abort() },
-    });
-  }, TOLD_AFTER);
-  try {
-    return await work(off.signal);
-  } finally {
-    clearTimeout(timer);
-    if (shown !== undefined) toast.dismiss(shown);
-  }
-}
+import { type Remembered, remembered } from '../storage/remembered.ts';
+import { putDemo } from '../storage/shelf.ts';
+import { type Actions, doing, useKept, useShelfActions } from './useShelf.ts';
 
 /** After so long on the Shelf, ms, what a piece is opened with is fetched: the list is there, and nothing waits. */
 const FETCHED_AFTER = 400;
@@ -85,69 +33,6 @@ function usePiecePageReady(isListed: boolean): void {
     return () => clearTimeout(timer);
   }, [isListed]);
 }
-
-function useShelfActions(load: () => Promise<void>) {
-  const navigate = useNavigate();
-  const opened = async (id: string) => {
-    const opening = await openKept(id);
-    if (!opening.ok) toast.error(opening.says);
-    return opening.ok ? opening.piece : null;
-  };
-  return {
-    async make() {
-      const piece = newPiece('New piece', new Date().toISOString());
-      await (await pieceStore()).put(piece, nextMoment());
-      navigate(`/piece/${piece.id}/size`);
-    },
-    async duplicate(head: PieceHead) {
-      const piece = await opened(head.id);
-      if (!piece) return;
-      const copy = { ...piece, id: newPiece(piece.name, '').id as PieceId, name: `${piece.name}, copy` };
-      await (await pieceStore()).put(copy, nextMoment());
-      await load();
-    },
-    async remove(head: PieceHead) {
-      const pieces = await pieceStore();
-      const raw = await pieces.raw(head.id);
-      await pieces.remove(head.id);
-      await load();
-      const bringBack = async () => {
-        await pieces.putRaw(head, raw);
-        await load();
-      };
-      toast(`“${head.name}” deleted`, {
-        duration: 15_000,
-        action: { label: 'Undo', onClick: doing(`“${head.name}”`, bringBack) },
-      });
-    },
-    async exportOne(head: PieceHead) {
-      const note = await saveKept(head);
-      if (note) toast.error(note, { duration: 20_000 });
-    },
-    async backUp() {
-      const { file, notes } = await backupFile();
-      save(file);
-      for (const note of notes) toast.error(note, { duration: 30_000 });
-    },
-    async bringIn(files: readonly File[]) {
-      for (const file of files) {
-        try {
-          for (const { name, notes } of await withCancel(file.name, (off) => importFile(file, off))) {
-            toast(`“${name}” is on the shelf`);
-            for (const note of notes) toast(note, { duration: 15_000 });
-          }
-        } catch (error) {
-          // Whatever it is, the others still come in.
-          const says = error instanceof Error ? error.message : String(error);
-          toast.error(`“${file.name}”: ${says}`, { duration: 20_000 });
-        }
-      }
-      await load();
-    },
-  };
-}
-
-type Actions = ReturnType<typeof useShelfActions>;
 
 /** The list comes first: what draws the pieces is a third of the first load, and is fetched once the list is painted. */
 const PieceSketch = lazy(async () => {
@@ -242,9 +127,33 @@ function PieceRow({ head, actions }: { readonly head: PieceHead; readonly action
   );
 }
 
+interface MissingProps {
+  readonly missing: readonly Remembered[];
+  readonly onLet: () => void;
+}
+
+/** What the browser has cleared away, by name. */
+function Missing({ missing, onLet }: MissingProps) {
+  return (
+    <div
+      role="status"
+      className="mb-3 flex flex-wrap items-center gap-3 border border-wont bg-paper px-3.5 py-2"
+    >
+      <span className="min-w-56 flex-1">
+        The browser has cleared its storage, and {missing.map(({ name }) => `“${name}”`).join(', ')}{' '}
+        {missing.length === 1 ? 'is' : 'are'} gone from this shelf. Bring in a backup or a saved file to have{' '}
+        {missing.length === 1 ? 'it' : 'them'} back.
+      </span>
+      <button type="button" className="press" onClick={onLet}>
+        Let {missing.length === 1 ? 'it' : 'them'} go
+      </button>
+    </div>
+  );
+}
+
 /** The Shelf: all pieces, new ones, files in and out. */
 export default function Shelf() {
-  const [heads, load] = useHeads();
+  const { heads, missing, load } = useKept();
   usePiecePageReady(heads !== null);
   const actions = useShelfActions(load);
   const keeping = useAppSelector((state) => state.session.keeping);
@@ -311,6 +220,15 @@ export default function Shelf() {
             or drop .inch.json and .inch.zip files anywhere here
           </span>
         </div>
+        {missing.length > 0 && (
+          <Missing
+            missing={missing}
+            onLet={doing('The shelf', () => {
+              remembered.forget(...missing.map(({ id }) => id));
+              return load();
+            })}
+          />
+        )}
         {heads === null && <p className="text-quiet">Looking …</p>}
         {heads?.length === 0 && <p className="my-8">The shelf is empty.</p>}
         <ul className="border-t border-ink">

@@ -9,6 +9,7 @@ import { Toaster } from 'sonner';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { store } from '../state/store.ts';
 import { pieceStore } from '../storage/keeper.ts';
+import { remembered } from '../storage/remembered.ts';
 import { button, NOW, press, withDesk } from '../testing/bench.tsx';
 import Shelf from './Shelf.tsx';
 
@@ -80,13 +81,27 @@ describe('the shelf', () => {
     expect(await screen.findByText(/“letter\.txt”: .*it is not JSON/)).toBeTruthy();
   });
 
-  it('the same file twice is two pieces, and neither is written over', async () => {
+  it('two states of one piece stand side by side, and come together at a press', async () => {
     await shelf();
-    const file = () => fileOf('frogs.inch.json', writePiece(tollFrogs(NOW), {}));
-    bringIn(file());
+    const frogs = tollFrogs(NOW);
+    const file = (name: string) => fileOf('frogs.inch.json', writePiece({ ...frogs, name }, {}));
+    bringIn(file('Toll Frogs'));
     await waitFor(() => expect(names()).toContain('Toll Frogs'));
-    bringIn(file());
-    await waitFor(() => expect(names().filter((name) => name?.startsWith('Toll Frogs'))).toHaveLength(2));
+    bringIn(file('Frogs, later'));
+    await waitFor(() => expect(names()).toContain('Frogs, later (brought in)'));
+    expect(names()).toContain('Toll Frogs');
+    fireEvent.click(await screen.findByRole('button', { name: 'Merge into “Toll Frogs”' }));
+    await waitFor(() => expect(names()).not.toContain('Frogs, later (brought in)'));
+    expect(names().filter((name) => /Frogs/.test(name ?? ''))).toEqual(['Frogs, later']);
+  });
+
+  it('what the browser has cleared away is said by name until it is let go', async () => {
+    remembered.add({ id: 'heron', name: 'A heron' });
+    await shelf();
+    expect((await screen.findByText(/has cleared its storage/)).textContent).toContain('“A heron” is gone');
+    press('Let it go');
+    await waitFor(() => expect(screen.queryByText(/has cleared its storage/)).toBeNull());
+    expect(remembered.all().some(({ id }) => id === 'heron')).toBe(false);
   });
 
   it('says of each how many parts it has and when it is due', async () => {

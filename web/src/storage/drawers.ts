@@ -38,21 +38,17 @@ function writeStrictly(): void {
 /**
  * Makes the database with all its stores in one change of it. Left to the library each store is a change of its own, and a tab
  * that is killed between two of them leaves a database that is still being made.
- *
- * @returns whether it was there before
  */
-function makeDatabase(): Promise<boolean> {
+function makeDatabase(): Promise<void> {
   return new Promise((settle, refuse) => {
     const opening = indexedDB.open(DATABASE);
-    let isNew = false;
     opening.onupgradeneeded = ({ oldVersion }) => {
-      isNew = oldVersion === 0;
-      if (!isNew) return;
+      if (oldVersion !== 0) return;
       for (const name of [...NAMES, LOOKED_FOR]) opening.result.createObjectStore(name);
     };
     opening.onsuccess = () => {
       opening.result.close();
-      settle(!isNew);
+      settle();
     };
     opening.onerror = () => refuse(opening.error);
     opening.onblocked = () =>
@@ -78,17 +74,15 @@ async function browserDrawer(name: string): Promise<Drawer> {
 /** All drawers, and whether what is put in them outlives the tab. */
 export interface Drawers extends Record<(typeof NAMES)[number], Drawer> {
   readonly lasting: boolean;
-  /** Whether there was nothing of this application in the browser before. */
-  readonly isNew: boolean;
 }
 
-function drawersFrom(made: readonly Drawer[], rest: Pick<Drawers, 'lasting' | 'isNew'>): Drawers {
+function drawersFrom(made: readonly Drawer[], rest: Pick<Drawers, 'lasting'>): Drawers {
   return { ...Object.fromEntries(NAMES.map((name, i) => [name, made[i]])), ...rest } as Drawers;
 }
 
 /** The same drawers in memory, for a browser that keeps nothing. */
 export function drawersInMemory(): Drawers {
-  return drawersFrom(NAMES.map(memoryDrawer), { lasting: false, isNew: true });
+  return drawersFrom(NAMES.map(memoryDrawer), { lasting: false });
 }
 
 let isStrict = false;
@@ -98,12 +92,12 @@ export async function openDrawers(): Promise<Drawers> {
   try {
     if (!isStrict) writeStrictly();
     isStrict = true;
-    const wasThere = await makeDatabase();
+    await makeDatabase();
     const made: Drawer[] = [];
     for (const name of NAMES) made.push(await browserDrawer(name));
     const [first] = made;
     await first?.keys();
-    return drawersFrom(made, { lasting: true, isNew: !wasThere });
+    return drawersFrom(made, { lasting: true });
   } catch {
     return drawersInMemory();
   }

@@ -2,7 +2,7 @@
 import 'fake-indexeddb/auto';
 import { Blob as NodeBlob } from 'node:buffer';
 import { lowWaterFerry, tollFrogs } from '@every-inch/core/demo';
-import type { PictureId, Piece } from '@every-inch/core/piece';
+import { type PictureId, type Piece, setAt } from '@every-inch/core/piece';
 import { writePiece } from '@every-inch/core/piece/file';
 import { strToU8 } from 'fflate';
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
@@ -19,7 +19,8 @@ import { bringBackAsOf, openKept } from './open.ts';
 import { openPicture, putPicture } from './pictures.ts';
 import { PieceStore } from './pieceStore.ts';
 import type { SecondCopy, SecondStore } from './secondStore.ts';
-import { backupFile, importFile } from './shelf.ts';
+import { backupFile, firstVisit, importFile, missingPieces } from './shelf.ts';
+import { mergeInto } from './together.ts';
 import { openWorkshop } from './workshopKeeper.ts';
 
 const PageBlob = globalThis.Blob;
@@ -78,6 +79,74 @@ describe('the second copy', () => {
   });
 });
 
+describe('two devices', () => {
+  const fileOf = (piece: Piece) => new File([writePiece(piece, {})], 'ferry.inch.json');
+  const first = ferry.parts[0]?.id ?? '';
+  const here = async () => (await pieceStore()).raw(ferry.id) as Promise<Piece>;
+
+  it('what comes back is merged over what was saved; both are among the older versions', async () => {
+    const pieces = await pieceStore();
+    await pieces.put(ferry, nextMoment());
+    await backupFile();
+    const later = setAt(setAt(ferry, ['brief', 'note'], 'here'), ['parts', first, 'count'], 2);
+    await pieces.put(later, nextMoment());
+    const theirs = setAt(setAt(ferry, ['name'], 'Ferry, there'), ['parts', first, 'count'], 5);
+    const [came] = await importFile(fileOf(theirs));
+    expect(came?.besideOf).toEqual({ id: ferry.id, name: ferry.name });
+    expect(await here()).toEqual(later);
+    const { taken, clashes } = await mergeInto(ferry.id, came?.id ?? '', '2001-01-01T00:00:00Z');
+    expect({ taken, clashes }).toEqual({ taken: 1, clashes: [`parts.${first}.count`] });
+    const merged = await here();
+    expect(merged).toMatchObject({ name: 'Ferry, there', brief: { note: 'here' } });
+    expect(merged.parts[0]?.count).toBe(2);
+    expect((await pieces.heads()).map(({ id }) => id)).toEqual([ferry.id]);
+    const older = (await pieces.revisions(ferry.id)).map(({ piece }) => piece);
+    expect(older).toContainEqual(later);
+    expect(older).toContainEqual(theirs);
+  });
+
+  it('a file that says what is there already puts nothing beside it', async () => {
+    const pieces = await pieceStore();
+    await pieces.put(ferry, nextMoment());
+    const [came] = await importFile(fileOf(ferry));
+    expect(came).toMatchObject({ besideOf: null, notes: [expect.stringContaining('there already')] });
+    expect(await pieces.heads()).toHaveLength(1);
+  });
+
+  it('states that left or came are not thinned with the others', async () => {
+    const pieces = new PieceStore(drawersInMemory());
+    await pieces.pin(ferry, '2026-01-01T09:00:00Z');
+    for (const minute of ['10', '20', '30', '40'])
+      await pieces.keepRevision({ ...ferry, name: minute }, `2026-01-01T09:${minute}:00Z`);
+    await pieces.keepRevision({ ...ferry, name: 'much later' }, NOW);
+    expect(await pieces.revisionTimes(ferry.id)).toEqual([
+      NOW,
+      '2026-01-01T09:40:00Z',
+      '2026-01-01T09:00:00Z',
+    ]);
+  });
+});
+
+describe('storage that the browser has cleared', () => {
+  it('is told by the names of what is gone, and no demo takes its place', async () => {
+    const pieces = await pieceStore();
+    await pieces.put({ ...frogs, name: 'My frogs' }, nextMoment());
+    await pieces.drawers.heads.remove(frogs.id);
+    await pieces.drawers.pieces.remove(frogs.id);
+    await pieces.drawers.settings.remove('visited');
+    await firstVisit();
+    expect(await pieces.heads()).toEqual([]);
+    expect(await missingPieces()).toEqual([{ id: frogs.id, name: 'My frogs' }]);
+    expect(await openKept(frogs.id)).toMatchObject({
+      says: expect.stringContaining('gone from this browser'),
+    });
+    await pieces.put(frogs, nextMoment());
+    expect(await missingPieces()).toEqual([]);
+    await pieces.remove(frogs.id);
+    expect(await missingPieces()).toEqual([]);
+  });
+});
+
 describe('records that are damaged', () => {
   it('a record without a head, a head that is nonsense: both are on the shelf', async () => {
     const pieces = await pieceStore();
@@ -95,7 +164,11 @@ describe('records that are damaged', () => {
     await pieces.keepRevision({ ...ferry, name: 'as it was' }, NOW);
     await pieces.drawers.pieces.remove(ferry.id);
     const gone = await openKept(ferry.id);
-    expect(gone).toMatchObject({ ok: false, says: expect.stringContaining('is gone'), older: [NOW] });
+    expect(gone).toMatchObject({
+      ok: false,
+      says: expect.stringContaining('is gone'),
+      older: expect.arrayContaining([NOW]),
+    });
     await bringBackAsOf(ferry.id, NOW);
     expect(await openKept(ferry.id)).toMatchObject({ ok: true, piece: { name: 'as it was' } });
   });

@@ -51,7 +51,7 @@ function watched(drawer: Drawer): Drawer {
 }
 
 /** Drawers whose every write that fails, and every answer that does not come, is said: nothing is kept past them. */
-export function watchedDrawers({ lasting, isNew, ...drawers }: Drawers): Drawers {
+export function watchedDrawers({ lasting, ...drawers }: Drawers): Drawers {
   const all = Object.entries(drawers).map(([name, drawer]) => [name, watched(drawer)] as const);
-  return { ...Object.fromEntries(all), lasting, isNew } as Drawers;
+  return { ...Object.fromEntries(all), lasting } as Drawers;
 }

@@ -4,6 +4,7 @@ import { pieceStore } from './keeper.ts';
 import { keepLeft } from './leaving.ts';
 import { nextMoment, sawMoment } from './moments.ts';
 import type { PieceHead } from './pieceStore.ts';
+import { remembered } from './remembered.ts';
 
 /** A kept piece made ready, or why not. */
 export type Opening =
@@ -37,7 +38,7 @@ export async function openKept(id: string): Promise<Opening> {
   const raw = await pieces.raw(id);
   const older = await pieces.revisionTimes(id);
   if (raw === null) {
-    const isKnown = head !== null || older.length > 0;
+    const isKnown = head !== null || older.length > 0 || remembered.all().some((one) => one.id === id);
     const says = isKnown
       ? 'The record of this piece is gone from this browser.'
       : 'There is no piece under this address.';

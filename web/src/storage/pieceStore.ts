@@ -1,11 +1,17 @@
 import type { Piece } from '@every-inch/core/piece';
 import { resolveScale } from '@every-inch/core/scale';
+import { dequal } from 'dequal';
 import type { Drawers } from './drawers.ts';
 import { pieceForgotten } from './leaving.ts';
 import { sawMoment } from './moments.ts';
+import { remembered } from './remembered.ts';
 import { isRevisionDue, thinned } from './revisions.ts';
 import { NOWHERE, type SecondStore } from './secondStore.ts';
 import { announceShelf } from './tabs.ts';
+
+/** Where the times of the states that are not thinned are kept, by piece. */
+const PINNED = 'pinned/';
+const MOST_PINNED = 12;
 
 /** What the Shelf shows of a piece without opening it. */
 export interface PieceHead {
@@ -88,11 +94,13 @@ export class PieceStore {
   async putRaw(head: PieceHead, raw: unknown): Promise<void> {
     await this.drawers.pieces.set(head.id, raw);
     await this.drawers.heads.set(head.id, head);
+    if (this.drawers.lasting) remembered.add(head);
     announceShelf(head.id);
   }
 
   async remove(id: string): Promise<void> {
     pieceForgotten(id);
+    remembered.forget(id);
     await this.second.forget(id).catch(() => undefined);
     await this.drawers.heads.remove(id);
     await this.drawers.pieces.remove(id);
@@ -104,9 +112,23 @@ export class PieceStore {
     if (!isRevisionDue(this.lastRevision.get(piece.id) ?? null, now)) return false;
     this.lastRevision.set(piece.id, now);
     await this.drawers.revisions.set(`${piece.id}/${now}`, piece);
-    const times = (await this.revisionKeys(piece.id)).map((key) => key.slice(piece.id.length + 1));
+    const pinned = new Set(await this.pinned(piece.id));
+    const times = (await this.revisionTimes(piece.id)).filter((time) => !pinned.has(time));
     for (const time of thinned(times, now)) await this.drawers.revisions.remove(`${piece.id}/${time}`);
     return true;
+  }
+
+  /** Keeps a state that leaves for another device, or comes from one: the last of these are not thinned. */
+  async pin(piece: Piece, now: string): Promise<void> {
+    const [last] = await this.revisions(piece.id);
+    const at = last && dequal(last.piece, piece) ? last.at : now;
+    if (at === now) await this.drawers.revisions.set(`${piece.id}/${now}`, piece);
+    const times = [...new Set([...(await this.pinned(piece.id)), at])].slice(-MOST_PINNED);
+    await this.drawers.settings.set(PINNED + piece.id, times);
+  }
+
+  private async pinned(id: string): Promise<readonly string[]> {
+    return (await this.drawers.settings.get<readonly string[]>(PINNED + id)) ?? [];
   }
 
   private async revisionKeys(id: string): Promise<string[]> {

@@ -1,5 +1,6 @@
 import { newId, type PictureId, type Piece, PieceFileError, type PieceId } from '@every-inch/core/piece';
 import type { PieceReading } from '@every-inch/core/piece/file';
+import { dequal } from 'dequal';
 import { store } from '../state/store.ts';
 import { CALLED_OFF, IntakeError, bringIn as takeIn } from '../workers/intake.ts';
 import { pieceStore } from './keeper.ts';
@@ -7,6 +8,8 @@ import { nextMoment } from './moments.ts';
 import { readingNotes } from './open.ts';
 import { openPicture, putPicture } from './pictures.ts';
 import type { PieceHead } from './pieceStore.ts';
+import { type Remembered, remembered } from './remembered.ts';
+import { marked } from './together.ts';
 
 /**
  * A piece whose record is gone.
@@ -22,8 +25,9 @@ export class PieceGoneError extends Error {
 export async function firstVisit(): Promise<void> {
   const pieces = await pieceStore();
   if (await pieces.drawers.settings.get('visited')) return;
-  // A browser whose storage was cleared has its own pieces back, and no fresh ones beside them.
-  if ((await pieces.heads()).length === 0) await putDemo();
+  // A browser whose storage was cleared has its own pieces back, or is told what is gone, and no fresh ones in their place.
+  const isFirst = !pieces.drawers.lasting || remembered.all().length === 0;
+  if (isFirst && (await pieces.heads()).length === 0) await putDemo();
   await pieces.drawers.settings.set('visited', true);
 }
 
@@ -49,11 +53,21 @@ async function putDemoPictures(): Promise<void> {
   }
 }
 
+/** Pieces that were on this shelf, were not deleted, and are there no more. */
+export async function missingPieces(): Promise<readonly Remembered[]> {
+  const pieces = await pieceStore();
+  const there = new Set((await pieces.heads()).map(({ id }) => id));
+  const isLasting = pieces.drawers.lasting;
+  return isLasting ? remembered.all().filter(({ id }) => !there.has(id)) : [];
+}
+
 /** What came of an import. */
 export interface Imported {
   readonly id: string;
   readonly name: string;
   readonly notes: readonly string[];
+  /** The piece of the same id that was there before and that it came in beside; null where there was none. */
+  readonly besideOf: { readonly id: string; readonly name: string } | null;
 }
 
 /** Largest file that is read at all, bytes. */
@@ -104,20 +118,34 @@ function withPictures(piece: Piece, names: ReadonlyMap<string, PictureId>): Piec
   };
 }
 
-/** Puts one piece on the shelf; a piece already there under the same id stays, and this one comes in beside it. */
+/**
+ * Puts one piece on the shelf. A piece already there under the same id stays: one that says the same is not put beside it, any
+ * other comes in beside it.
+ */
 async function bringIn(bytes: Uint8Array, calledOff?: AbortSignal): Promise<Imported> {
   const { reading, skipped } = await readOne(bytes, calledOff);
   const pieces = await pieceStore();
-  const isTaken = (await pieces.raw(reading.piece.id)) !== null;
-  const piece: Piece = isTaken
-    ? { ...reading.piece, id: newId<PieceId>(reading.piece.name), name: `${reading.piece.name} (brought in)` }
-    : reading.piece;
-  await pieces.put(piece, nextMoment());
   const notes = [
     ...readingNotes(reading),
     ...skipped.map((name) => `Passed over “${name}”: not part of a piece.`),
   ];
-  return { id: piece.id, name: piece.name, notes };
+  const { id, name } = reading.piece;
+  const there = await pieces.raw(id);
+  if (dequal(there, reading.piece)) return { id, name, notes: [...notes, SAME], besideOf: null };
+  const piece: Piece =
+    there === null ? reading.piece : { ...reading.piece, id: newId<PieceId>(name), name: marked(name) };
+  await pieces.put(piece, nextMoment());
+  // What came is what a later file of it goes back to.
+  await pieces.pin(piece, nextMoment());
+  const besideOf = there === null ? null : { id, name: await nameOf(id) };
+  return { id: piece.id, name: piece.name, notes, besideOf };
+}
+
+const SAME = 'It was there already, just as it is in the file.';
+
+async function nameOf(id: string): Promise<string> {
+  const head = await (await pieceStore()).drawers.heads.get<PieceHead>(id);
+  return head?.name ?? id;
 }
 
 /** One of a backup: what cannot be opened as a piece is put on the shelf as it was found, and the others come in. */
@@ -136,6 +164,7 @@ async function bringInOne(name: string, bytes: Uint8Array, calledOff?: AbortSign
     return {
       id,
       name: stem,
+      besideOf: null,
       notes: [`“${name}” cannot be opened and was put on the shelf as found: ${error.message}`],
     };
   }
@@ -223,6 +252,7 @@ export async function backupFile(): Promise<Backup> {
       // Names of two pieces may be the same; ids are not.
       files.set(`${head.id}/${file.name}`, new Uint8Array(await file.arrayBuffer()));
       if (note) notes.push(note);
+      await pinAsSaved(head.id);
     } catch (error) {
       notes.push(
         `“${head.name}” is not in the backup: ${error instanceof Error ? error.message : String(error)}`,
@@ -240,7 +270,19 @@ export async function backupFile(): Promise<Backup> {
 export async function saveKept(head: PieceHead): Promise<string | null> {
   const { file, note } = await keptFile(head);
   save(file);
+  await pinAsSaved(head.id);
   return note;
+}
+
+/** Keeps the state that was saved: what comes back from another device is merged over it. */
+async function pinAsSaved(id: string): Promise<void> {
+  const { readRaw } = await import('@every-inch/core/piece/file');
+  const pieces = await pieceStore();
+  try {
+    await pieces.pin(readRaw(await pieces.raw(id), new Date().toISOString()).piece, nextMoment());
+  } catch {
+    // Of a record that cannot be read there is no state to merge over, and of one that cannot be kept it is said elsewhere.
+  }
 }
 
 /** Hands a file to the browser to save. */

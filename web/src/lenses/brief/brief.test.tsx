@@ -47,6 +47,7 @@ describe('decisions', () => {
       settledAs: 'folded',
       settled: expect.any(String),
     });
+    expect(await screen.findByText('settled; nothing leans on it yet')).toBeTruthy();
     fill(box('Answer'), '');
     expect(pieceNow().decisions[0]).toMatchObject({ answer: '', settled: null });
     // A question is never nothing.

@@ -38,6 +38,11 @@ interface SceneProps {
   readonly peel: Peel;
 }
 
+interface SolidSceneProps extends SceneProps {
+  /** The browser has taken the graphics away: nothing is drawn any more. */
+  readonly onLost: () => void;
+}
+
 /** A wire as it runs, with its width. */
 export interface SolidWire {
   readonly points: readonly (readonly [number, number, number])[];
@@ -233,8 +238,19 @@ function Bodies({ skin, core, isClear, cut, material, regionColours, wires, peel
   );
 }
 
+/** Tells when the graphics are taken away, for as long as the view is there: leaving it gives them back as well. */
+function Watch({ onLost }: Pick<SolidSceneProps, 'onLost'>) {
+  const { gl } = useThree();
+  useEffect(() => {
+    const { domElement } = gl;
+    domElement.addEventListener('webglcontextlost', onLost);
+    return () => domElement.removeEventListener('webglcontextlost', onLost);
+  }, [gl, onLost]);
+  return null;
+}
+
 /** The solid in space: an orthographic view, as drawings are. */
-export default function SolidScene(props: SceneProps) {
+export default function SolidScene({ onLost, ...props }: SolidSceneProps) {
   return (
     <Canvas
       orthographic
@@ -247,6 +263,7 @@ export default function SolidScene(props: SceneProps) {
       <ambientLight intensity={1.4} />
       <directionalLight position={[2, 4, 3]} intensity={1.8} />
       <directionalLight position={[-3, 1, -2]} intensity={0.5} />
+      <Watch onLost={onLost} />
       <Bodies {...props} />
     </Canvas>
   );

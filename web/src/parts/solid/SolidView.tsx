@@ -2,7 +2,17 @@ import { coreAskOf } from '@every-inch/core/bulk';
 import { heroicOf, type PartFacts } from '@every-inch/core/context';
 import { type CoreAsk, scaledAsk, viewTitle } from '@every-inch/core/form';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
-import { type KeyboardEvent, lazy, type PointerEvent, Suspense, useMemo, useRef, useState } from 'react';
+import {
+  type KeyboardEvent,
+  lazy,
+  type PointerEvent,
+  Suspense,
+  useCallback,
+  useMemo,
+  useRef,
+  useState,
+} from 'react';
+import { ErrorBoundary } from 'react-error-boundary';
 import { useAsk, useTold } from '../../spine/hooks.ts';
 import { type SolidWork, useSolid } from '../../workers/useSolid.ts';
 import { Choice } from '../Choice.tsx';
@@ -127,6 +137,23 @@ function mixed(from: string, to: string, share: number): string {
   return `rgb(${channels.join(', ')})`;
 }
 
+/** The flat views in the place of the one in space, once the browser has taken the graphics away. */
+function LostGraphics({ context, onAgain }: { readonly context: PartFacts; readonly onAgain: () => void }) {
+  return (
+    <div className="flex h-full flex-col">
+      <p role="status" className="flex flex-wrap items-center gap-3 px-2 py-1 text-[13px]">
+        The browser has taken the graphics away, as it does when they run short: shown flat instead.
+        <button type="button" className="press" onClick={onAgain}>
+          Show it in space again
+        </button>
+      </p>
+      <div className="min-h-0 flex-1">
+        <FlatViews context={context} />
+      </div>
+    </div>
+  );
+}
+
 interface CutFieldsProps {
   readonly cut: Cut | null;
   readonly onCut: (cut: Cut | null) => void;
@@ -226,6 +253,8 @@ export default function SolidView({ context, wires = NO_WIRES, startsAt = 'skin'
   const screen = useTrueSize();
   const [isTrue, setIsTrue] = useState(false);
   const canDraw = useMemo(hasWebGl, []);
+  const [isLost, setIsLost] = useState(false);
+  const onLost = useCallback(() => setIsLost(true), []);
   const regions = solid?.skin.owners ? solid.regions : [];
   const regionKey = JSON.stringify(regions);
   const regionColours = useMemo(
@@ -235,35 +264,42 @@ export default function SolidView({ context, wires = NO_WIRES, startsAt = 'skin'
   return (
     <div className="flex h-full flex-col">
       <div className="relative min-h-0 flex-1">
-        <div
-          role="img"
-          // biome-ignore lint/a11y/noNoninteractiveTabindex: the picture is turned with the arrow keys
-          tabIndex={0}
-          aria-label={`${part.name} in space, turned ${Math.round(standpoint.around)}°, from ${Math.round(standpoint.above)}° above; arrow keys turn it`}
-          data-state={solid && solid.step === solid.of ? 'fine' : 'coarse'}
-          className="size-full cursor-grab touch-none"
-          {...handlers}
-        >
-          {canDraw && solid && (
-            <Suspense fallback={<p className="p-4 text-quiet">Opening the view in space …</p>}>
-              <SolidScene
-                skin={solid.skin}
-                core={solid.core}
-                standpoint={standpoint}
-                zoom={zoom}
-                pxPerMm={isTrue && screen[0] !== null ? screen[0] / shrink : null}
-                isClear={isClear}
-                cut={cut}
-                material={part.mix.length > 0 ? 'raw' : 'wood'}
-                regionColours={regionColours}
-                wires={wires}
-                peel={layers.some(([to]) => to === peel) ? peel : 'skin'}
-              />
-            </Suspense>
-          )}
-          {!canDraw && <FlatViews context={context} />}
-          {work.answer?.kind === 'fault' && <p className="p-4 text-wont">{work.answer.says}</p>}
-        </div>
+        {isLost ? (
+          <LostGraphics context={context} onAgain={() => setIsLost(false)} />
+        ) : (
+          <div
+            role="img"
+            // biome-ignore lint/a11y/noNoninteractiveTabindex: the picture is turned with the arrow keys
+            tabIndex={0}
+            aria-label={`${part.name} in space, turned ${Math.round(standpoint.around)}°, from ${Math.round(standpoint.above)}° above; arrow keys turn it`}
+            data-state={solid && solid.step === solid.of ? 'fine' : 'coarse'}
+            className="size-full cursor-grab touch-none"
+            {...handlers}
+          >
+            {canDraw && solid && (
+              <Suspense fallback={<p className="p-4 text-quiet">Opening the view in space …</p>}>
+                <ErrorBoundary fallback={null} onError={onLost}>
+                  <SolidScene
+                    onLost={onLost}
+                    skin={solid.skin}
+                    core={solid.core}
+                    standpoint={standpoint}
+                    zoom={zoom}
+                    pxPerMm={isTrue && screen[0] !== null ? screen[0] / shrink : null}
+                    isClear={isClear}
+                    cut={cut}
+                    material={part.mix.length > 0 ? 'raw' : 'wood'}
+                    regionColours={regionColours}
+                    wires={wires}
+                    peel={layers.some(([to]) => to === peel) ? peel : 'skin'}
+                  />
+                </ErrorBoundary>
+              </Suspense>
+            )}
+            {!canDraw && <FlatViews context={context} />}
+            {work.answer?.kind === 'fault' && <p className="p-4 text-wont">{work.answer.says}</p>}
+          </div>
+        )}
         {regionColours && (
           <ul aria-label="Regions" className="absolute right-0 top-0 max-h-full overflow-auto text-[12.5px]">
             {[...new Set(regions)].map((name) => (
