@@ -89,7 +89,10 @@ describe('the headless reckoner', () => {
     expect(bake).toMatch(
       /Bake by bake[\s\S]*lantern +turned +\d+ \+ \d+ min +1[23]\d °C +good, cured by 4\. Full cure/,
     );
-    expect(bake).toMatch(/Loads\n +2\.1 Set bake 1 +130–135 °C, 10 min:/);
+    expect(bake).toMatch(
+      /Bakes\n[\s\S]*2\.1 Set bake 1: dial 122 °C, 10 min from door shut to door open \(10 to 1\d min\): good/,
+    );
+    expect(bake).toMatch(/lantern +\d+ to \d+ min +\d+ % cured, \d+ % browned/);
   });
 
   it('opens an archive as well', () => {

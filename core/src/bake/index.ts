@@ -5,6 +5,7 @@ export {
   type BakeStage,
   bakeStage,
   clockText,
+  nextEarly,
   type RunningBake,
   readRunningBake,
   withReading,

@@ -34,29 +34,6 @@ function reckonTemperature(context: PieceContext, place: Place, window: MixWindo
   });
 }
 
-function judgeHold(thicknessMm: number, limitMm: number, thinMm: number): Verdict {
-  if (thicknessMm > limitMm)
-    return {
-      level: 'stop',
-      wording: 'state',
-      says: 'too thick to cure through, however long',
-      margin: { value: limitMm - thicknessMm, unit: 'mm' },
-      waysOut: [{ says: 'give it a core at Bulk first' }],
-    };
-  if (thicknessMm < thinMm)
-    return {
-      level: 'doubtful',
-      wording: 'state',
-      says: 'thin all over: it browns early',
-      margin: { value: thicknessMm - thinMm, unit: 'mm' },
-      waysOut: [
-        { says: 'take the short time and look at it' },
-        { says: 'or tent it with foil beside thicker parts' },
-      ],
-    };
-  return { level: 'good', wording: 'state', says: 'cures through', waysOut: [] };
-}
-
 function reckonHold(context: PieceContext, place: Place, window: MixWindow, thickness: Term): Reckoning {
   const { own } = context;
   const [step, least] = [sourced('bake.per-thickness', own), sourced('bake.least', own)];
@@ -68,8 +45,7 @@ function reckonHold(context: PieceContext, place: Place, window: MixWindow, thic
     low: hold(window.lowMinutes),
     high: hold(window.highMinutes),
     terms: [least.term('b'), windowTerm('p', window.slowest, 'time', own), thickness, step.term('e')],
-    note: 'Counted from when the oven is back at its heat. By the packet’s rule; it does not know how heat soaks in.',
-    verdict: judgeHold(thick, sourced('bulk.limit', own).value, sourced('bake.thin', own).value),
+    note: 'Counted from when the oven is back at its heat; it does not know how heat soaks in. The minutes that are advised stand at the load.',
   });
 }
 
@@ -126,39 +102,11 @@ function reckonDial(context: PieceContext, temperature: Reckoning): Reckoning {
   });
 }
 
-function reckonSchool(context: PieceContext, hold: Reckoning): Reckoning[] {
-  const { heat, bakes } = context.piece.brief.schools;
-  if (bakes === 'one' || heat === 'full') return [];
-  const set = sourced('bake.set-hold', context.own);
-  return [
-    figure(BAKE.set, {
-      part: null,
-      value: Math.min(set.value, hold.quantity.value),
-      terms: [set.term('f'), termFrom('h', hold)],
-      note: 'Only firms a section; the full time comes last and must cure everything.',
-    }),
-  ];
-}
-
-/**
- * The bake card of the whole piece in one load: the lowest window of everything in it and the time of its thickest
- * clay.
- */
-export function reckonPieceBake(
-  context: PieceContext,
-  baked: readonly (Baked & { readonly name: string })[],
-): Reckoning[] {
+/** The bake card of the whole piece: the lowest window of everything in it, and the dial for that. */
+export function reckonPieceBake(context: PieceContext, baked: readonly Baked[]): Reckoning[] {
   const ids = new Set(baked.flatMap(({ uses }) => uses.map(({ clay }) => clay.id)));
   const window = mixWindow(context.piece.clays.filter(({ id }) => ids.has(id)));
-  const [first] = baked;
-  if (!window || !first) return [];
-  const thickest = baked.reduce(
-    (a, b) => (b.thickest.quantity.value > a.thickest.quantity.value ? b : a),
-    first,
-  );
-  const place: Place = { part: null, lens: 'bake' };
-  const temperature = reckonTemperature(context, place, window);
-  const term = { ...termFrom('t', thickest.thickest), name: `Thickest clay: ${thickest.name}` };
-  const hold = reckonHold(context, place, window, term);
-  return [temperature, reckonDial(context, temperature), hold, ...reckonSchool(context, hold)];
+  if (!window) return [];
+  const temperature = reckonTemperature(context, { part: null, lens: 'bake' }, window);
+  return [temperature, reckonDial(context, temperature)];
 }

@@ -10,16 +10,6 @@ export const bakeOfPart = partReckoner('bake.part', [BAKE.temperature, BAKE.hold
 });
 
 /** The bake card of everything in one load. */
-export const bakeOfPiece = pieceReckoner(
-  'bake.piece',
-  [BAKE.temperature, BAKE.dial, BAKE.hold, BAKE.set],
-  (given) => ({
-    figures: reckonPieceBake(
-      given.context,
-      [...given.parts(bulkOfPart)].map(([id, bulk]) => ({
-        name: given.contexts.get(id)?.part.name ?? id,
-        ...bulk,
-      })),
-    ),
-  }),
-);
+export const bakeOfPiece = pieceReckoner('bake.piece', [BAKE.temperature, BAKE.dial], (given) => ({
+  figures: reckonPieceBake(given.context, [...given.parts(bulkOfPart).values()]),
+}));

@@ -16,6 +16,7 @@ const bake: RunningBake = {
   endFollows: false,
   regions: null,
   probe: null,
+  early: [],
   startedAt: '2026-11-26T10:00:00.000Z',
   outAt: null,
 };

@@ -24,6 +24,8 @@ export interface RunningBake {
   readonly regions: readonly string[] | null;
   /** What a thermometer in the oven has shown since it went in; null without one. */
   readonly probe: ProbeTrace | null;
+  /** What comes out before the others, and after how many minutes; the soonest first. */
+  readonly early: readonly { readonly what: string; readonly minute: number }[];
   /** ISO times; the second once it is out of the heat. */
   readonly startedAt: string;
   readonly outAt: string | null;
@@ -97,6 +99,26 @@ function readTrace(raw: unknown): ProbeTrace | null {
   return areNumbers(minutes) && areNumbers(airC) && minutes.length === airC.length ? { minutes, airC } : null;
 }
 
+/** What comes out before the others, read back; what is none of it is left out. */
+function readEarly(raw: unknown): RunningBake['early'] {
+  return (Array.isArray(raw) ? raw : []).flatMap((one: unknown) =>
+    isRecord(one) && typeof one.what === 'string' && typeof one.minute === 'number' && one.minute > 0
+      ? [{ what: one.what, minute: one.minute }]
+      : [],
+  );
+}
+
+/** What comes out next before the others, and in how long, ms; null where nothing is left to. */
+export function nextEarly(
+  bake: RunningBake,
+  now: number,
+): { readonly what: string; readonly ms: number } | null {
+  if (bake.outAt !== null) return null;
+  const { heldMin } = bakeStage(bake, now);
+  const next = bake.early.find(({ minute }) => minute > heldMin);
+  return next ? { what: next.what, ms: (next.minute - heldMin) * MINUTE } : null;
+}
+
 /** A kept bake read back, what an older version did not know filled in; null for anything that is none. */
 export function readRunningBake(raw: unknown): RunningBake | null {
   if (!isRecord(raw)) return null;
@@ -119,6 +141,7 @@ export function readRunningBake(raw: unknown): RunningBake | null {
     followsProbe: raw.followsProbe === true,
     endFollows: raw.endFollows === true,
     regions: Array.isArray(raw.regions) ? raw.regions.filter((one) => typeof one === 'string') : null,
+    early: readEarly(raw.early),
     probe: readTrace(raw.probe),
   };
 }

@@ -1,7 +1,6 @@
 import { bulkSubject } from '../bulk/index.ts';
 import { declareSubject } from '../context/index.ts';
 import { DOCTOR, SIMULATED } from './figures.ts';
-import { bakeLines } from './heat/lines.ts';
 import { bakeOfPart, bakeOfPiece } from './reckoners.ts';
 
 export const bakeSubject = declareSubject({
@@ -9,5 +8,4 @@ export const bakeSubject = declareSubject({
   needs: [bulkSubject],
   reckoners: [bakeOfPart, bakeOfPiece],
   asked: [...Object.values(DOCTOR), ...Object.values(SIMULATED)],
-  lines: [{ stage: 'bake', isLong: true, of: bakeLines }],
 });

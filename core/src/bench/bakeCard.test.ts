@@ -21,11 +21,12 @@ describe('the bake card', () => {
     );
     expect(at.every((place) => place >= 0)).toBe(true);
     expect(at).toEqual([...at].sort((a, b) => a - b));
-    expect(text).toContain('dial at 122 °C (252 °F)');
-    // A set bake has the minutes of one, the full cure those of its thickest clay.
+    expect(text).toContain('dial 122 °C (252 °F)');
+    // A set bake has the minutes of one; of the full cure every part has its window.
     const [set = '', full = ''] = [text.slice(at[1], at[2]), text.slice(at[3])];
     expect(set).toContain('10 min');
-    expect(full).toContain('33 to 50 min');
+    expect(full).toMatch(/Ferrywoman\n\d+ to \d+ min/);
+    expect(full).toContain('Mug handle: cured already, leave it out');
     expect(text.match(/thermometer ________ °C/g)).toHaveLength(4);
   });
 
@@ -71,10 +72,10 @@ describe('small parts made ahead', () => {
     const found = reckon(lowWaterFerry(NOW));
     const small = found.route.route.steps.find(({ kind }) => kind === 'small');
     // Two eyes and six buttons.
-    expect(small && stepHint(small, found.given)).toBe(
+    expect(small && stepHint(small, { ...found.given, bakes: found.plan })).toBe(
       '3 eyes, 8 coat buttons: 20 % more than needed, to choose from',
     );
     const bake = found.route.route.steps.find(({ way }) => way === 'ahead');
-    expect(bake && stepHint(bake, found.given)).toContain('a few minutes');
+    expect(bake && stepHint(bake, { ...found.given, bakes: found.plan })).toContain('a few minutes');
   });
 });

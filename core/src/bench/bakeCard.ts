@@ -1,41 +1,59 @@
-import { auditOfPart, bakesOfRoute } from '../bake/audit/index.ts';
+import { auditOfPart } from '../bake/audit/index.ts';
+import { type PlannedBake, type PlannedLoad, planOfPiece, windowSays } from '../bake/plan/index.ts';
 import type { Given } from '../context/index.ts';
 import type { Drawing, Paper } from '../drawing/index.ts';
 import { CARE } from '../handbook/index.ts';
 import type { Piece } from '../piece/index.ts';
-import { formatQuantity, formatRange, verdictWord } from '../reckoning/index.ts';
-import type { BakeState } from '../route/index.ts';
+import { formatQuantity, verdictWord } from '../reckoning/index.ts';
 import { PageWriter } from './pageWriter.ts';
-import { bothDegrees } from './sheet.ts';
+import { inBothDegrees } from './sheet.ts';
 
 const [PART, HEAT, TIME] = [4, 78, 124];
 
-function writeBake(writer: PageWriter, piece: Piece, given: Given, bake: BakeState): void {
-  const { find } = given;
-  const { step, number, parts } = bake;
-  const names = new Map(piece.parts.map(({ id, name }) => [id as string, name]));
-  writer.heading(`${number}. ${step.title}`);
-  if (step.way === 'ahead')
-    writer.paragraph('Only the small parts made ahead: the shortest bake, and look early.', PART);
-  for (const { part, regions } of parts) {
-    const [heat, hold] = ['bake.temperature', 'bake.hold'].map((key) => find(part, key));
-    const set = find(null, 'bake.set');
-    if (!heat || !hold) continue;
-    const time = step.way === 'set' && set ? set : hold;
-    const where = regions === null || regions.length === 0 ? '' : `: ${regions.join(', ')}`;
+/** What must be heeded of a part before a bake. */
+function writeHeed(writer: PageWriter, given: Given, part: string, step: string): void {
+  const items = given.part(auditOfPart, part)?.audits.find(({ bake }) => bake.step.id === step)?.items ?? [];
+  for (const { level, what, says, waysOut } of items)
+    if (level !== 'good') {
+      const word = verdictWord({ level, wording: 'state', says, waysOut: [] });
+      writer.paragraph(`${word}: ${what}, ${says}${waysOut[0] ? `. ${waysOut[0].says}` : ''}`, PART + 6);
+    }
+}
+
+/** One load: dial and minutes, and the window of each part in it. */
+function writeLoad(writer: PageWriter, given: Given, bake: PlannedBake, load: PlannedLoad): void {
+  const nameOf = (id: string) => given.contexts.get(id)?.part.name ?? id;
+  const dial = inBothDegrees({ value: load.dialC, unit: '°C' });
+  writer.line([
+    { text: bake.loads.length > 1 ? `Load ${load.number}` : 'All in one load', x: PART, bold: true },
+    { text: `dial ${dial}`, x: HEAT, figures: true, bold: true },
+    {
+      text: `${formatQuantity({ value: load.minutes, unit: 'min' })}, door shut to door open`,
+      x: TIME,
+      figures: true,
+      bold: true,
+    },
+  ]);
+  for (const { part, fromMin, toMin } of load.parts) {
     writer.line([
-      { text: `${names.get(part) ?? part}${where}`.slice(0, 46), x: PART },
-      { text: bothDegrees(heat), x: HEAT, figures: true },
-      { text: formatRange(time.quantity) ?? formatQuantity(time.quantity), x: TIME, figures: true },
+      { text: nameOf(part).slice(0, 46), x: PART },
+      { text: windowSays({ fromMin, toMin }), x: TIME, figures: true },
     ]);
-    const items =
-      given.part(auditOfPart, part)?.audits.find((one) => one.bake.step.id === step.id)?.items ?? [];
-    for (const { level, what, says, waysOut } of items)
-      if (level !== 'good') {
-        const word = verdictWord({ level, wording: 'state', says, waysOut: [] });
-        writer.paragraph(`${word}: ${what}, ${says}${waysOut[0] ? `. ${waysOut[0].says}` : ''}`, PART + 6);
-      }
+    writeHeed(writer, given, part, bake.step);
   }
+  if (load.verdict.level !== 'good') {
+    writer.paragraph(`${verdictWord(load.verdict)}: ${load.verdict.says}`, PART + 6);
+    for (const { says } of load.verdict.waysOut) writer.paragraph(says, PART + 6, '→');
+  }
+}
+
+function writeBake(writer: PageWriter, given: Given, bake: PlannedBake): void {
+  writer.heading(`${bake.number}. ${bake.title}`);
+  if (bake.aheadMin !== null)
+    writer.paragraph('Only the small parts made ahead: the shortest bake, and look early.', PART);
+  for (const load of bake.loads) writeLoad(writer, given, bake, load);
+  for (const name of bake.spared) writer.paragraph(`${name}: cured already, leave it out.`, PART);
+  for (const name of bake.left) writer.paragraph(`No room in this oven for ${name}.`, PART);
   writer.line([
     { text: 'in at ________', x: PART, quiet: true },
     { text: 'thermometer ________ °C', x: 40, quiet: true },
@@ -54,12 +72,8 @@ function writeBake(writer: PageWriter, piece: Piece, given: Given, bake: BakeSta
 export function bakeCardPages(piece: Piece, given: Given, paper: Paper, now: string): Drawing[] {
   const writer = new PageWriter(paper, `${piece.name} · bake card · ${now.slice(0, 10)}`);
   writer.line([{ text: `${piece.name}: bake card`, x: 0, bold: true }], 5);
-  const [temperature, dial] = ['temperature', 'dial'].map((key) => given.find(null, `bake.${key}`));
-  if (temperature && dial)
-    writer.paragraph(
-      `Everything together: ${bothDegrees(temperature)} in the oven, dial at ${bothDegrees(dial)}. The packet comes first.`,
-    );
-  for (const bake of given.piece(bakesOfRoute).states) writeBake(writer, piece, given, bake);
+  writer.paragraph('The packet comes first.');
+  for (const bake of given.piece(planOfPiece).bakes) writeBake(writer, given, bake);
   writer.heading('Care');
   for (const { says } of CARE.filter(({ step }) => step === 'bake' || step === 'clay'))
     writer.paragraph(says, 4, '·');

@@ -1,7 +1,7 @@
 export { bakeCardPages } from './bakeCard.ts';
 export { netPages, sheetsDrawing } from './netPages.ts';
 export { partDrawing, seenDrawing } from './partDrawing.ts';
-export { benchSheet, bothDegrees } from './sheet.ts';
+export { benchSheet, inBothDegrees } from './sheet.ts';
 export { stepHint } from './stepHint.ts';
 export {
   MOST_TEMPLATES,

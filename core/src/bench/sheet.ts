@@ -1,17 +1,18 @@
+import { planOfPiece } from '../bake/plan/index.ts';
 import { claysOfPiece } from '../bulk/index.ts';
 import type { Given, PartContext, PartFacts } from '../context/index.ts';
 import { type Drawing, type Paper, tile } from '../drawing/index.ts';
 import { CARE } from '../handbook/index.ts';
 import type { Piece } from '../piece/index.ts';
-import { formatQuantity, formatRange, type ShownFigure, verdictWord } from '../reckoning/index.ts';
+import { formatQuantity, type Quantity } from '../reckoning/index.ts';
 import { routeOfPiece } from '../route/index.ts';
 import { celsius, formatInchFraction, formatMiniMm, miniMm, toFahrenheit } from '../units/index.ts';
 import { PageWriter } from './pageWriter.ts';
 import { partDrawing } from './partDrawing.ts';
 import { stepHint } from './stepHint.ts';
 
-/** °C and °F of a temperature figure, such as `130 °C (266 °F)`. */
-export function bothDegrees({ quantity }: ShownFigure): string {
+/** A temperature in both degrees. */
+export function inBothDegrees(quantity: Quantity): string {
   return `${formatQuantity(quantity)} (${Math.round(toFahrenheit(celsius(quantity.value)))} °F)`;
 }
 
@@ -26,30 +27,18 @@ function writeHead(writer: PageWriter, piece: Piece, { find, contexts }: Given, 
   if (piece.brief.note !== '') writer.paragraph(piece.brief.note);
 }
 
-function writeBake(writer: PageWriter, piece: Piece, { find }: Given): void {
-  const [temperature, dial, hold, set] = ['temperature', 'dial', 'hold', 'set'].map((key) =>
-    find(null, `bake.${key}`),
-  );
-  if (!temperature || !hold || !dial) return;
-  writer.heading('Bake card, everything in one load');
-  const range = formatRange(temperature.quantity);
-  const rows: [string, string][] = [
-    ['Oven', `${bothDegrees(temperature)}${range ? `, window ${range}` : ''}`],
-    ['Set the dial to', bothDegrees(dial)],
-    ['Time at that heat', formatRange(hold.quantity) ?? formatQuantity(hold.quantity)],
-    ...(set ? [['Set bakes before', formatQuantity(set.quantity)] as [string, string]] : []),
-  ];
-  for (const [name, value] of rows)
-    writer.line([
-      { text: name, x: 0 },
-      { text: value, x: 44, figures: true },
-    ]);
-  for (const figure of [temperature, dial, hold])
-    if (figure.verdict && figure.verdict.level !== 'good')
-      writer.paragraph(`${verdictWord(figure.verdict)}: ${figure.verdict.says}`, 44);
-  for (const note of CARE.filter(({ step }) => step === 'bake')) writer.paragraph(note.says, 4, '·');
-  if (piece.brief.schools.heat === 'set' && set)
-    writer.paragraph('Set bakes only firm a section: the last bake must cure everything.', 4, '·');
+function writeBake(writer: PageWriter, given: Given): void {
+  const loads = given.piece(planOfPiece).bakes.flatMap((bake) => bake.loads.map((load) => ({ bake, load })));
+  if (loads.length === 0) return;
+  writer.heading('Bakes');
+  for (const { bake, load } of loads) {
+    const of = bake.loads.length > 1 ? `, load ${load.number}` : '';
+    const names = load.parts.map(({ part }) => given.contexts.get(part)?.part.name ?? part).join(', ');
+    writer.paragraph(
+      `${bake.number}. ${bake.title}${of}: dial ${inBothDegrees({ value: load.dialC, unit: '°C' })}, ${load.minutes} min from door shut to door open: ${names}`,
+      4,
+    );
+  }
 }
 
 const COLUMNS = { n: 62, size: 108, clay: 128, foil: 148, hold: 178 } as const;
@@ -81,7 +70,7 @@ function writeParts(writer: PageWriter, piece: Piece, { find, contexts }: Given)
       end(text, COLUMNS.size),
       end(show('bulk.clay'), COLUMNS.clay),
       end(show('bulk.foil'), COLUMNS.foil),
-      end(show('bake.hold'), COLUMNS.hold),
+      end(show('bake.minutes'), COLUMNS.hold),
     ]);
   }
 }
@@ -105,6 +94,7 @@ function writeSteps(writer: PageWriter, given: Given): void {
   const { route, times } = given.piece(routeOfPiece);
   if (route.steps.length === 0) return;
   writer.heading('Steps');
+  const ground = { find: given.find, contexts: given.contexts, bakes: given.piece(planOfPiece).bakes };
   const minutes = (value: number) => (value < 1 ? '' : formatQuantity({ value, unit: 'min' }));
   for (const step of route.steps) {
     const { id, title, done } = step;
@@ -112,7 +102,7 @@ function writeSteps(writer: PageWriter, given: Given): void {
     const [hands, wait] = [time?.handsMin ?? 0, time?.waitMin ?? 0];
     const says = [minutes(hands), wait >= 1 ? `${minutes(wait)} waiting` : ''].filter(Boolean).join(', ');
     writer.tick(
-      [title, stepHint(step, given), says, done === null ? '' : 'done'].filter(Boolean).join(' · '),
+      [title, stepHint(step, ground), says, done === null ? '' : 'done'].filter(Boolean).join(' · '),
     );
   }
 }
@@ -168,7 +158,7 @@ export function benchSheet(piece: Piece, given: Given, paper: Paper, now: string
   writeHead(writer, piece, given, now);
   writeParts(writer, piece, given);
   writeClay(writer, given);
-  writeBake(writer, piece, given);
+  writeBake(writer, given);
   writeSteps(writer, given);
   writeMeasures(writer, contexts, given);
   writeCare(writer);

@@ -1,4 +1,4 @@
-import { ovenFor } from '../bake/heat/index.ts';
+import type { PlannedBake } from '../bake/plan/index.ts';
 import { foilToTear } from '../bulk/index.ts';
 import type { Figures, PartFacts } from '../context/index.ts';
 import { CORES } from '../handbook/index.ts';
@@ -8,10 +8,11 @@ import { formatQuantity, type ShownFigure, sourced } from '../reckoning/index.ts
 /** What the hints are taken from. */
 export interface HintGround extends Figures<ShownFigure> {
   readonly contexts: ReadonlyMap<string, PartFacts>;
+  readonly bakes: readonly PlannedBake[];
 }
 
 /** What goes into a step, from the figures: foil to tear off, clay to condition, dial and minutes. Empty where nothing is to be said. */
-export function stepHint(step: RouteStep, { find: figure, contexts }: HintGround): string {
+export function stepHint(step: RouteStep, { find: figure, contexts, bakes }: HintGround): string {
   const [part = ''] = step.parts;
   const context = contexts.get(part);
   const find = (key: string): ShownFigure | undefined => figure(part, key);
@@ -50,17 +51,13 @@ export function stepHint(step: RouteStep, { find: figure, contexts }: HintGround
     case 'detail':
       return 'hold it against the drawing, measure';
     case 'bake': {
-      const own = context?.own ?? {};
-      const inIt = step.parts.length > 0 ? step.parts : [...contexts.keys()];
-      const oven = ovenFor(context?.piece.oven ?? { dialC: null }, inIt, figure, own);
-      if (!oven) return '';
-      const set = `dial ${formatQuantity({ value: oven.dialC, unit: '°C' })}`;
-      if (step.way === 'ahead') return `${set}, a few minutes: thin things are done, and burn, first`;
-      const longest = Math.max(0, ...inIt.map((id) => figure(id, 'bake.hold')?.quantity.value ?? 0));
-      const each = figure(null, 'bake.set')?.quantity.value ?? longest;
-      const minutes = formatQuantity({ value: step.way === 'set' ? each : longest, unit: 'min' });
-      // A set bake is short either way: from putting it in.
-      return step.way === 'set' ? `${set}, ${minutes}` : `${set}, ${minutes} at that heat`;
+      const loads = bakes.find((one) => one.step === step.id)?.loads ?? [];
+      const says = loads.map(
+        ({ dialC, minutes }) =>
+          `dial ${formatQuantity({ value: dialC, unit: '°C' })}, ${formatQuantity({ value: minutes, unit: 'min' })} from door shut to door open`,
+      );
+      if (step.way === 'ahead') return 'a few minutes: thin things are done, and burn, first';
+      return says.length > 1 ? says.map((one, i) => `load ${i + 1}: ${one}`).join('; ') : (says[0] ?? '');
     }
     case 'cool':
       return 'door ajar; handle and seal at room temperature';

@@ -52,25 +52,25 @@ function judgeTime(actual: number, low: number, high: number): Verdict {
     return {
       level: 'doubtful',
       wording: 'state',
-      says: `${Math.round(low - actual)} min short of the full time`,
+      says: `${Math.round(low - actual)} min short of what cures it`,
       margin,
       waysOut: [{ says: 'give it the full time in a later bake' }],
     };
-  if (actual > 2 * high)
+  if (actual > high)
     return {
       level: 'doubtful',
       wording: 'state',
-      says: 'more than twice the time: pale clay may have yellowed',
+      says: `${Math.round(actual - high)} min longer than does it good: look for browning`,
       margin,
       waysOut: [{ says: 'tent it in later bakes' }],
     };
-  return { level: 'good', wording: 'state', says: 'the full time', margin, waysOut: [] };
+  return { level: 'good', wording: 'state', says: 'within the window', margin, waysOut: [] };
 }
 
 function reckonBakeEntry(entry: LogEntry, find: Find): Reckoning[] {
   const { bake } = entry;
   const wanted = find(entry.part, 'bake.temperature') ?? find(null, 'bake.temperature');
-  const hold = find(entry.part, 'bake.hold') ?? find(null, 'bake.hold');
+  const hold = find(entry.part, 'bake.minutes');
   if (!bake || !wanted || !hold) return [];
   const { low: lowC = wanted.quantity.value, high: highC = wanted.quantity.value } = wanted.quantity;
   const { low: lowMin = hold.quantity.value, high: highMin = hold.quantity.value } = hold.quantity;

@@ -1,4 +1,5 @@
 import { bakeSubject } from '../bake/index.ts';
+import { bakesSubject } from '../bake/plan/subject.ts';
 import { declareSubject, pieceReckoner } from '../context/index.ts';
 import { LOG } from './figures.ts';
 import { reckonLog } from './reckonLog.ts';
@@ -8,4 +9,8 @@ export const bakedOfPiece = pieceReckoner('log.bakes', Object.values(LOG), ({ co
   figures: reckonLog(context, find),
 }));
 
-export const logSubject = declareSubject({ name: 'log', needs: [bakeSubject], reckoners: [bakedOfPiece] });
+export const logSubject = declareSubject({
+  name: 'log',
+  needs: [bakeSubject, bakesSubject],
+  reckoners: [bakedOfPiece],
+});

@@ -1,9 +1,10 @@
 import { bulkOfPart } from '../bulk/index.ts';
 import { ask, type Given } from '../context/index.ts';
 import { compareRoutes } from './compare.ts';
+import { routeGround } from './ground.ts';
 import { handlingMap } from './handling.ts';
 import { proposeRoute } from './propose.ts';
-import { routeGround, routeOfPiece } from './reckoners.ts';
+import { routeOfPiece } from './reckoners.ts';
 
 /** The minutes of a step with their working; null for a step that is not in the route. */
 export const stepTimeAsk = ask('route.step-time', (given: Given, { step }: { readonly step: string }) => {

@@ -157,8 +157,7 @@ function judgeOrder({ judged, route, unbaked, isOwn }: Omit<RouteReckoned, 'figu
 }
 
 /** The route of a piece: its steps, their times, what of its order does not hold, and the figures that follow. */
-export function reckonRoute(ground: ProposeGround): RouteReckoned {
-  const route = routeOf(ground);
+export function reckonRoute(ground: ProposeGround, route = routeOf(ground)): RouteReckoned {
   const unbaked = unbakedParts(ground);
   const times = new Map(route.steps.map((step) => [step.id, new StepTime(step, ground)]));
   const judged = judgeRoute(route, unbaked);

@@ -1,60 +1,18 @@
-import { bonesOfPart, type PartBones } from '../armature/index.ts';
-import { type BulkFacts, bulkOfPart } from '../bulk/index.ts';
-import { type Given, pieceReckoner } from '../context/index.ts';
+import { loadFigureOf } from '../bake/plan/index.ts';
+import { pieceReckoner } from '../context/index.ts';
 import { ROUTE } from './figures.ts';
-import type { ProposeGround } from './propose.ts';
+import { routeGround } from './ground.ts';
 import { type RouteFacts, reckonRoute } from './reckonRoute.ts';
-
-/** Regions of a part by the pass their clay is put on in, in order. */
-function passesOf({ uses }: BulkFacts): { pass: number; regions: string[] }[] {
-  const byPass = new Map<number, Set<string>>();
-  for (const { pass, region } of uses) {
-    const regions = byPass.get(pass);
-    if (regions) regions.add(region);
-    else byPass.set(pass, new Set([region]));
-  }
-  return [...byPass].sort(([a], [b]) => a - b).map(([pass, regions]) => ({ pass, regions: [...regions] }));
-}
-
-const isPegged = ({ runs }: PartBones) => runs.some(({ ends }) => ends.some(({ pegged }) => pegged));
-
-/** What the route is proposed from and timed by: wires, cores, passes and heats as they were reckoned. */
-export function routeGround(given: Given): ProposeGround {
-  const { piece, own } = given.context;
-  const bulk = (part: string) => given.part(bulkOfPart, part);
-  const bones = (part: string) => given.part(bonesOfPart, part);
-  const passes = new Map<string, ReturnType<typeof passesOf>>();
-  return {
-    piece,
-    own,
-    find: given.find,
-    partById: new Map(piece.parts.map((part) => [part.id as string, part])),
-    wires: (part) => bones(part)?.runs.length ?? 0,
-    isClay: (part) => bulk(part) !== null,
-    hasCore: (part) => (bulk(part)?.kind ?? null) !== null,
-    hasPeg: (part) => {
-      const own = bones(part);
-      return own !== null && isPegged(own);
-    },
-    passes: (part) => {
-      const of = bulk(part);
-      if (!of) return [];
-      const known = passes.get(part) ?? passesOf(of);
-      passes.set(part, known);
-      return known;
-    },
-    windowOf: (part) => {
-      const heat = given.find(part, 'bake.temperature')?.quantity;
-      return heat ? { lowC: heat.low ?? heat.value, highC: heat.high ?? heat.value } : null;
-    },
-  };
-}
+import { stepsOfPiece } from './steps/index.ts';
 
 /** The steps of the piece, their times and their order. */
 export const routeOfPiece = pieceReckoner(
   'route.piece',
   Object.values(ROUTE),
-  (given) => reckonRoute(routeGround(given)),
+  (given) => {
+    const ground = { ...routeGround(given), ovenMin: loadFigureOf(given) };
+    return reckonRoute(ground, given.piece(stepsOfPiece).route);
+  },
   ({ route, isOwn, times, judged, unbaked }): RouteFacts => ({
     route,
     isOwn,

@@ -9,6 +9,8 @@ export interface TimingGround {
   /** A figure of a part, or of the whole piece. */
   readonly find: (part: string | null, key: string) => Reckoning | undefined;
   readonly partById: ReadonlyMap<string, Piece['parts'][number]>;
+  /** Minutes that a bake of the route is in the oven, all its loads; null where that is not known. */
+  readonly ovenMin: (step: string) => Reckoning | null;
   /** How many wires a part has. */
   readonly wires: (part: string) => number;
 }
@@ -191,7 +193,7 @@ function rowOf(row: string, { own }: TimingGround): Worked {
 }
 
 function waitOf(step: RouteStep, ground: TimingGround): Worked {
-  const { own, find } = ground;
+  const { own } = ground;
   switch (step.kind) {
     case 'bake': {
       const heats = sourced('route.oven-heats', own);
@@ -203,10 +205,7 @@ function waitOf(step: RouteStep, ground: TimingGround): Worked {
           terms: [heats.term('o'), least.term('b')],
         };
       }
-      const longest = partsOf(step, ground)
-        .flatMap(({ id }) => find(id, 'bake.hold') ?? [])
-        .reduce<Reckoning | null>((a, b) => (a && a.quantity.value >= b.quantity.value ? a : b), null);
-      const hold = step.way === 'set' ? (find(null, 'bake.set') ?? longest) : longest;
+      const hold = ground.ovenMin(step.id);
       return {
         value: heats.value + (hold?.quantity.value ?? 0),
         formula: hold ? 't = o + h' : 't = o',

@@ -33,7 +33,7 @@ const MATH_UNITS: Readonly<Record<string, string>> = {
   GPa: 'GPa',
 };
 
-const FUNCTIONS = ['pi', 'max', 'min', 'tan', 'arctan', 'sqrt', 'ceil'];
+const FUNCTIONS = ['pi', 'max', 'min', 'tan', 'arctan', 'sqrt', 'ceil', 'round', 'floor'];
 /** Working that only says what the figure is held against, or what holds besides. */
 const ASIDE = /, (?=\p{L}{3,}|at )|;| against /u;
 
@@ -51,6 +51,8 @@ function expressionOf(formula: string): string | null {
     .replaceAll('³', '^3')
     .replaceAll('⌈', 'ceil(')
     .replaceAll('⌉', ')')
+    .replaceAll('⌊', 'floor(')
+    .replaceAll('⌋', ')')
     .replaceAll('π', 'pi');
   const words = written.match(/\p{L}{2,}/gu) ?? [];
   return words.every((word) => FUNCTIONS.includes(word)) && !/[∫…]/.test(written) ? written : null;

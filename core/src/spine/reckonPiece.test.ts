@@ -49,8 +49,8 @@ describe('the demo pieces', () => {
   });
 
   it('the burned handles are held against the card, and the lesson is kept', () => {
-    expect(reckon(ferry).book.get('mug-handle/log.heat.handles-1')?.verdict?.level).toBe('doubtful');
-    expect(reckon(ferry).book.get('mug-handle/log.heat.handles-2')?.verdict?.level).toBe('good');
+    expect(reckon(ferry).book.get('mug-handle/log.time.handles-1')?.verdict?.level).toBe('doubtful');
+    expect(reckon(ferry).book.get('mug-handle/log.time.handles-2')?.verdict?.level).toBe('good');
   });
 
   it('frogs 32 mm to the eyes carry a range, their bases do not', () => {
@@ -111,17 +111,14 @@ describe('one form, everything follows', () => {
     expect(total('bulk.mass.')).toBeCloseTo(parts, 9);
   });
 
-  it('a thicker copy takes longer, and the piece takes the time of its thickest', () => {
+  it('a thicker copy takes longer by the packet’s rule and by the heat that goes in', () => {
     const thick = changed(ferry, 'cord', {
       form: { kind: 'ring', acrossMm: 500, thicknessMm: 150, lying: true },
       core: { kind: 'none', skinMm: null, packed: 'balled' },
     });
-    expect(value(thick, '/bake.hold')).toBeGreaterThan(value(ferry, '/bake.hold'));
-    expect(
-      reckon(thick)
-        .book.get('/bake.hold')
-        ?.terms.map(({ name }) => name),
-    ).toContain('Thickest clay: Cord, coiled');
+    expect(value(thick, 'cord/bake.hold')).toBeGreaterThan(value(ferry, 'cord/bake.hold'));
+    const from = (piece: Piece) => reckon(piece).book.get('cord/bake.minutes')?.quantity.low ?? Number.NaN;
+    expect(from(thick)).toBeGreaterThan(from(ferry));
   });
 
   it('own values of the piece go before the workshop’s, and both before the handbook’s', () => {
@@ -132,13 +129,14 @@ describe('one form, everything follows', () => {
     expect(reckon({ ...ferry, own: {} }).book.get('/bake.dial')?.verdict?.level).toBe('doubtful');
   });
 
-  it('set bakes are asked for only in that school', () => {
-    expect(reckon(ferry).book.get('/bake.set')?.quantity.value).toBe(10);
+  it('short bakes are planned only by makers who bake so', () => {
+    const shortOf = (piece: Piece) => reckon(piece).plan.filter(({ way }) => way === 'set');
+    expect(shortOf(ferry).flatMap(({ loads }) => loads.map(({ minutes }) => minutes))).toEqual([10, 10]);
     const full = {
       ...ferry,
       brief: { ...ferry.brief, schools: { ...ferry.brief.schools, heat: 'full' as const } },
     };
-    expect(reckon(full).book.get('/bake.set')).toBeUndefined();
+    expect(shortOf(full)).toEqual([]);
   });
 
   it('a heroic figure scale keeps the height and thickens the head', () => {

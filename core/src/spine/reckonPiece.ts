@@ -1,5 +1,6 @@
 import { bonesOfPart, type CutList, cutsOfPiece, type PartBones } from '../armature/index.ts';
-import { auditOfPart, type BakeAudit, bakesOfRoute } from '../bake/audit/index.ts';
+import { auditOfPart, type BakeAudit } from '../bake/audit/index.ts';
+import { bakesOfRoute, type PlannedBake, planOfPiece } from '../bake/plan/index.ts';
 import { bulkOfPart, type PartBulk } from '../bulk/index.ts';
 import type { Fault, Given, PartContext } from '../context/index.ts';
 import type { ShapeStore } from '../form/index.ts';
@@ -36,6 +37,8 @@ export interface PieceReckoned {
   /** Every bake of the route with what goes in, and what was found before it for each part. */
   readonly bakes: readonly BakeState[];
   readonly audits: ReadonlyMap<string, readonly BakeAudit[]>;
+  /** The same bakes with their loads, windows and minutes. */
+  readonly plan: readonly PlannedBake[];
   /** What could not be reckoned, of parts that were built: the sums are without it. */
   readonly breakdowns: readonly Breakdown[];
   /** Parts no solid follows from. */
@@ -68,6 +71,7 @@ export function reckonPiece(piece: Piece, { shapes, workshopOwn, now }: ReckonOp
     route: given.piece(routeOfPiece),
     bakes: given.piece(bakesOfRoute).states,
     audits,
+    plan: given.piece(planOfPiece).bakes,
     breakdowns: spine.breakdowns(),
     faults: [...given.faults].map(([part, says]) => ({ part, says })),
   };

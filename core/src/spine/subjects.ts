@@ -1,6 +1,7 @@
 import { bonesSubject } from '../armature/index.ts';
 import { auditSubject } from '../bake/audit/index.ts';
 import { bakeSubject } from '../bake/index.ts';
+import { bakesSubject } from '../bake/plan/subject.ts';
 import { benchSubject } from '../bench/subject.ts';
 import { briefSubject } from '../brief/index.ts';
 import { bulkSubject } from '../bulk/index.ts';
@@ -9,6 +10,7 @@ import { fitsSubject } from '../fits/index.ts';
 import { logSubject } from '../log/index.ts';
 import { pictureSubject } from '../picture/index.ts';
 import { routeSubject } from '../route/index.ts';
+import { stepsSubject } from '../route/steps/subject.ts';
 import { sizeSubject } from '../size/index.ts';
 import { workingSubject } from './workingAsk.ts';
 
@@ -21,6 +23,8 @@ export const SUBJECTS = [
   bakeSubject,
   fitsSubject,
   bonesSubject,
+  stepsSubject,
+  bakesSubject,
   routeSubject,
   auditSubject,
   logSubject,

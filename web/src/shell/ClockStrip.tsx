@@ -1,4 +1,4 @@
-import { type BakeStage, bakeStage, clockText, type RunningBake } from '@every-inch/core/bake';
+import { type BakeStage, bakeStage, clockText, nextEarly, type RunningBake } from '@every-inch/core/bake';
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
@@ -56,6 +56,21 @@ function useAlarm(bake: RunningBake, stage: BakeStage['stage'], ms: number): rea
   return [sounds, () => setSounds(false)];
 }
 
+/** Calls for what comes out before the others, each at its minute. */
+function useEarlyAlarm(bake: RunningBake, now: number): void {
+  const next = nextEarly(bake, now);
+  const before = useRef<string | null>(null);
+  useEffect(() => {
+    const was = before.current;
+    before.current = next?.what ?? null;
+    if (was === null || was === next?.what || bake.outAt !== null) return;
+    const says = `Take out now, before the others: ${was}.`;
+    sound();
+    toast(says, { duration: 60_000 });
+    notice(says);
+  }, [next?.what, bake.outAt]);
+}
+
 function useTitle(says: string): void {
   useEffect(() => {
     const before = document.title;
@@ -71,6 +86,8 @@ function Clock({ bake }: { readonly bake: RunningBake }) {
   const now = useNow(1000, true);
   const { stage, ms } = bakeStage(bake, now);
   const [sounds, hush] = useAlarm(bake, stage, ms);
+  useEarlyAlarm(bake, now);
+  const early = nextEarly(bake, now);
   useEffect(() => (stage === 'in' || stage === 'over' ? keepAwake() : undefined), [stage]);
   const isOff = isPutBack(bake, now);
   const time = isOff ? '–' : clockText(ms);
@@ -93,7 +110,11 @@ function Clock({ bake }: { readonly bake: RunningBake }) {
         <span className="figure text-[19px] font-semibold max-md:text-[26px]">{time}</span>
       </Link>
       <span className="min-w-0 flex-1 truncate max-md:hidden">
-        {isOff ? 'this machine’s clock was put back: go by another' : THEN_SAYS[stage]}
+        {isOff
+          ? 'this machine’s clock was put back: go by another'
+          : early
+            ? `first out: ${early.what}, in ${clockText(early.ms)}`
+            : THEN_SAYS[stage]}
       </span>
       {sounds && (
         <button type="button" className="press ml-auto whitespace-nowrap bg-bench text-ink" onClick={hush}>

@@ -1,3 +1,4 @@
+import type { PlannedBake } from '@every-inch/core/bake/plan';
 import { heroicOf, type PartFacts, type PieceContext, reckonScale } from '@every-inch/core/context';
 import type { Heroic } from '@every-inch/core/form';
 import type { Part, Piece } from '@every-inch/core/piece';
@@ -214,6 +215,13 @@ const NO_BAKES: readonly BakeState[] = [];
 /** Every bake of the route, with the state of each part in it. */
 export function useBakes(): readonly BakeState[] {
   return useTold('bake.states', null) ?? NO_BAKES;
+}
+
+const NO_PLAN: readonly PlannedBake[] = [];
+
+/** Every bake with its loads, windows and minutes; empty before they are known. */
+export function usePlan(): readonly PlannedBake[] {
+  return useTold('bake.plan', null) ?? NO_PLAN;
 }
 
 const NO_ROUTE: RouteFacts = {

@@ -16,6 +16,7 @@ export const RUNNING_BAKE: RunningBake = {
   followsProbe: false,
   endFollows: false,
   probe: null,
+  early: [],
   startedAt: '2026-05-01T09:00:00Z',
   outAt: null,
 };

@@ -5,7 +5,8 @@ import { setAt } from '../../piece/index.ts';
 import { validateBook } from '../../reckoning/index.ts';
 import { moveStep } from '../../route/index.ts';
 import { reckonPiece } from '../../spine/index.ts';
-import { auditsOf, bakesByPart } from './index.ts';
+import { bakesByPart } from '../plan/index.ts';
+import { auditsOf } from './index.ts';
 
 const NOW = '2026-11-26T10:00:00Z';
 const shapes = makeShapeStore();

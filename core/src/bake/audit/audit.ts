@@ -14,6 +14,7 @@ import {
 } from '../../reckoning/index.ts';
 import { type BakeState, moveStep, type PartInOven, type RouteReckoned } from '../../route/index.ts';
 import { BAKE } from '../figures.ts';
+import type { BakeOfPart } from '../plan/index.ts';
 
 /** One thing that goes into the oven with a part, and how it bears that. */
 export interface AuditItem {
@@ -203,21 +204,6 @@ export function auditPart(ask: AuditAsk): AuditItem[] {
 export interface BakeAudit {
   readonly bake: BakeState;
   readonly items: readonly AuditItem[];
-}
-
-/** A bake that takes a part, and the part as it stands then. */
-export type BakeOfPart = Pick<AuditAsk, 'bake' | 'inOven'>;
-
-/** The bakes of every part, in order. */
-export function bakesByPart(states: readonly BakeState[]): ReadonlyMap<string, readonly BakeOfPart[]> {
-  const found = new Map<string, BakeOfPart[]>();
-  for (const bake of states)
-    for (const inOven of bake.parts) {
-      const list = found.get(inOven.part);
-      if (list) list.push({ bake, inOven });
-      else found.set(inOven.part, [{ bake, inOven }]);
-    }
-  return found;
 }
 
 /** Every bake a part goes through, each with its audit. */

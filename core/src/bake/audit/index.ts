@@ -3,9 +3,8 @@ export {
   auditPart,
   auditsOf,
   type BakeAudit,
-  bakesByPart,
   peakOf,
   reckonAudit,
 } from './audit.ts';
-export { auditOfPart, bakesOfRoute } from './reckoners.ts';
+export { auditOfPart } from './reckoners.ts';
 export { auditSubject } from './subject.ts';

@@ -1,14 +1,13 @@
 import { bulkOfPart } from '../../bulk/index.ts';
 import type { Given } from '../../context/index.ts';
-import { sourced } from '../../reckoning/index.ts';
 import { bakeHistory, judgeHistory, passAsks } from '../heat/index.ts';
-import { loadedParts, routeLoads } from '../loads/index.ts';
-import { auditOfPart, bakesOfRoute } from './reckoners.ts';
+import { bakesOfRoute } from '../plan/index.ts';
+import { auditOfPart } from './reckoners.ts';
 
 /** A bake’s history is worked through on cells so many times as large as on screen. */
 const COARSER = 2;
 
-/** What is found before every bake, what each part goes through, and the loads of the oven. */
+/** What is found before every bake, and what each part goes through. */
 export function ovenLines(given: Given, part: string | undefined): string[] {
   const { contexts, find } = given;
   const { states: bakes } = given.piece(bakesOfRoute);
@@ -41,27 +40,5 @@ export function ovenLines(given: Given, part: string | undefined): string[] {
   return [
     ...(found.length > 0 ? ['', 'Before the oven', ...found] : []),
     ...(history.length > 0 ? ['', 'Bake by bake, minutes at its heat', ...history] : []),
-    ...loadLines(given),
   ];
-}
-
-function loadLines({ contexts, find, piece: of }: Given): string[] {
-  const parts = loadedParts(contexts, find);
-  const [any] = parts;
-  if (!any) return [];
-  const { own, piece } = any.context;
-  const all = routeLoads(
-    of(bakesOfRoute).states,
-    parts,
-    own,
-    sourced('bake.set-hold', own).value,
-    piece.oven.places,
-  );
-  const lines = all.flatMap(({ bake, plan }) =>
-    plan.loads.map(({ placed, lowC, highC, minutes: held }, i) => {
-      const names = [...new Set(placed.map(({ item }) => item.name))].join(', ');
-      return `  ${`${bake.number}.${i + 1} ${bake.step.title}`.padEnd(26)}${lowC.toFixed(0)}–${highC.toFixed(0)} °C, ${Math.round(held)} min: ${names}`;
-    }),
-  );
-  return lines.length > 0 ? ['', 'Loads', ...lines] : [];
 }

@@ -1,19 +1,9 @@
 import { bulkOfPart } from '../../bulk/index.ts';
-import { partReckoner, pieceReckoner } from '../../context/index.ts';
-import { bakeStates, routeOfPiece } from '../../route/index.ts';
+import { partReckoner } from '../../context/index.ts';
+import { routeOfPiece } from '../../route/index.ts';
 import { BAKE } from '../figures.ts';
-import { auditsOf, bakesByPart, peakOf, reckonAudit } from './audit.ts';
-
-/** Every bake of the route, with the state of each part in it. */
-export const bakesOfRoute = pieceReckoner(
-  'bake.states',
-  [],
-  (given) => {
-    const states = bakeStates(given.piece(routeOfPiece).route, [...given.parts(bulkOfPart).keys()]);
-    return { figures: [], states, byPart: bakesByPart(states) };
-  },
-  ({ states }) => states,
-);
+import { bakesOfRoute } from '../plan/index.ts';
+import { auditsOf, peakOf, reckonAudit } from './audit.ts';
 
 /** What was found before every bake of a part. */
 export const auditOfPart = partReckoner(

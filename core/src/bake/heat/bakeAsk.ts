@@ -40,12 +40,19 @@ export interface BakeAsk {
   readonly regions: readonly string[] | null;
 }
 
-/** Cells across the clay over a core, and across the thickest of a solid form. */
-const ACROSS_SKIN = 4;
-const ACROSS_SOLID = 12;
-/** Most cells of clay that are followed. */
-const MOST = 150_000;
+/** How finely a solid is looked at. */
+export interface Fineness {
+  /** Cells across the clay over a core, and across the thickest of a solid form. */
+  readonly skin: number;
+  readonly solid: number;
+  /** Most cells of clay that are followed. */
+  readonly most: number;
+}
+
+const CLOSE: Fineness = { skin: 4, solid: 12, most: 150_000 };
+/** Finer than this nothing is looked at, mm, but what is itself no thicker than a few of them. */
 const LEAST_CELL = 0.15;
+const FEWEST_ACROSS = 3;
 
 /** How a kind of core takes and leads heat. */
 function coreStuffOf(context: PartFacts, kind: CoreKind): Stuff {
@@ -66,10 +73,16 @@ function coreStuffOf(context: PartFacts, kind: CoreKind): Stuff {
 }
 
 /** Edge of a cell: so many across the thinnest clay that matters, as far as there may be so many cells. */
-function cellFor({ shape, shrink }: PartFacts, core: CoreAsk | null, clayMm3: number): number {
-  const solid = shape.thickest.diameterMm / shrink / ACROSS_SOLID;
-  const wanted = core ? Math.min(solid, core.skinMm / ACROSS_SKIN) : solid;
-  return Math.max(LEAST_CELL, wanted, Math.cbrt(clayMm3 / MOST));
+function cellFor(
+  { shape, shrink }: PartFacts,
+  core: CoreAsk | null,
+  clayMm3: number,
+  { skin, solid, most }: Fineness,
+): number {
+  const through = shape.thickest.diameterMm / shrink / solid;
+  const wanted = core ? Math.min(through, core.skinMm / skin) : through;
+  const least = Math.min(LEAST_CELL, shape.thickest.diameterMm / shrink / FEWEST_ACROSS);
+  return Math.max(least, wanted, Math.cbrt(clayMm3 / most));
 }
 
 /**
@@ -78,7 +91,13 @@ function cellFor({ shape, shrink }: PartFacts, core: CoreAsk | null, clayMm3: nu
  * @param way how the maker bakes
  * @param coarser cells so many times as large, for a look while something is changed
  */
-export function bakeAsk(context: PartFacts, bulk: BulkFacts, way: BakeWay, coarser = 1): BakeAsk | null {
+export function bakeAsk(
+  context: PartFacts,
+  bulk: BulkFacts,
+  way: BakeWay,
+  coarser = 1,
+  fineness = CLOSE,
+): BakeAsk | null {
   const { piece, own, shrink } = context;
   const ids = new Set(bulk.uses.map(({ clay }) => clay.id));
   const window = mixWindow(piece.clays.filter(({ id }) => ids.has(id)));
@@ -90,7 +109,7 @@ export function bakeAsk(context: PartFacts, bulk: BulkFacts, way: BakeWay, coars
   const kind = coreKindOf(context);
   return {
     shrink,
-    cellMm: coarser * cellFor(context, core, mm3),
+    cellMm: coarser * cellFor(context, core, mm3, fineness),
     core,
     clay: { k: of('heat.clay-k'), rho: (1000 * grams) / Math.max(1e-9, mm3), c: of('heat.clay-c') },
     coreStuff: bulk.kind && kind ? coreStuffOf(context, kind) : null,

@@ -6,7 +6,9 @@ export {
   bakeGrid,
   bodyOf,
   bodyOn,
+  type Fineness,
   onlyRegions,
+  regionsOf,
 } from './bakeAsk.ts';
 export { type BodyAsk, type HeatBody, heatBody, type Stuff } from './body.ts';
 export { dialFor, ovenFor } from './dialFor.ts';
@@ -22,7 +24,7 @@ export { plainKernel } from './kernel.ts';
 export type { HeatState } from './kernelTypes.ts';
 export { heldC, type OvenRates, type OvenRun, ovenAt, ovenRates, type ProbeTrace, traceAt } from './oven.ts';
 export { judgeHistory, passAsks } from './passAsks.ts';
-export { reckonSimulated } from './reckonSimulated.ts';
+export { reckonEnd, reckonSimulated } from './reckonSimulated.ts';
 export {
   type CureRules,
   curedAt,

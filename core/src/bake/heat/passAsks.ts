@@ -1,9 +1,9 @@
 import type { BulkFacts } from '../../bulk/index.ts';
-import { lightnessOf } from '../../colour/index.ts';
 import type { PartFacts } from '../../context/index.ts';
 import type { BakeSettings } from '../../piece/index.ts';
 import { type ShownFigure, sourced, type Verdict } from '../../reckoning/index.ts';
-import type { BakeState } from '../../route/index.ts';
+import type { BakeState } from '../../route/steps/index.ts';
+import { isPale } from '../window/rulesOf.ts';
 import { bakeAsk } from './bakeAsk.ts';
 import { ovenFor } from './dialFor.ts';
 import type { PassAsk, RegionHistory } from './history.ts';
@@ -36,17 +36,6 @@ export function passAsks(
   });
 }
 
-/** Clay as light as this shows every bake (CIELAB L*, common practice). */
-const PALE = 75;
-
-/** Whether a region’s clay is pale or lets light through, so that heat shows on it. */
-function isPale({ piece }: PartFacts, bulk: BulkFacts, region: string): boolean {
-  const ids = new Set(bulk.uses.filter((use) => use.region === region).map(({ clay }) => clay.id));
-  return piece.clays.some(
-    ({ id, colour, family }) => ids.has(id) && (family === 'translucent' || lightnessOf(colour) >= PALE),
-  );
-}
-
 /** How a region comes out of all its bakes: cured or not, and whether pale clay will have yellowed. */
 export function judgeHistory(
   context: PartFacts,
@@ -76,7 +65,13 @@ export function judgeHistory(
       ],
     };
   const most = sourced('bake.yellow', own).value;
-  if (totalMin > most && isPale(context, bulk, region))
+  if (
+    totalMin > most &&
+    isPale(
+      context,
+      bulk.uses.filter((use) => use.region === region),
+    )
+  )
     return {
       level: 'doubtful',
       wording: 'state',

@@ -3,7 +3,7 @@ import { lowWaterFerry } from '../../demo/index.ts';
 import { makeShapeStore } from '../../form/index.ts';
 import { formulaWithNumbers } from '../../reckoning/index.ts';
 import { reckonPiece } from '../../spine/index.ts';
-import { reckonSimulated } from './index.ts';
+import { type HeatRun, reckonEnd, reckonSimulated } from './index.ts';
 
 const NOW = '2026-11-26T10:00:00Z';
 const { contexts, book } = reckonPiece(lowWaterFerry(NOW), {
@@ -14,8 +14,10 @@ const { contexts, book } = reckonPiece(lowWaterFerry(NOW), {
 const goose = contexts.get('goose');
 if (!goose) throw new Error('no goose');
 const packet = book.get('goose/bake.hold');
-const figures = (run: Parameters<typeof reckonSimulated>[1]) =>
-  new Map(reckonSimulated(goose, run, packet).map((figure) => [figure.key, figure]));
+const figures = (run: Pick<HeatRun, 'curedMin' | 'handleMin' | 'peakC'>) =>
+  new Map(
+    [...reckonEnd(goose, run, packet), ...reckonSimulated(goose, run)].map((figure) => [figure.key, figure]),
+  );
 
 describe('a bake that was worked through, as figures', () => {
   it('the time is that of the last clay and the margin, and its working says so', () => {

@@ -10,42 +10,48 @@ import {
 import { SIMULATED } from '../figures.ts';
 import type { HeatRun } from './simulate.ts';
 
+const seen = (symbol: string, name: string, value: number, unit: 'min' | '°C'): Term => ({
+  symbol,
+  name,
+  quantity: { value, unit },
+  origin: { kind: 'shape', says: 'worked through on the true solid, cell by cell' },
+});
+
 /**
- * The bake that was worked through as figures: the time to take it out, beside what the packet’s rule asks, and when it may
- * be handled.
+ * When a bake that is followed by a thermometer has cured its last clay, as a figure; none where it never does.
  *
- * @param packet the part’s time by the packet’s rule, where there is one
+ * @param packet the part’s time by the packet’s rule, to stand beside it
  */
-export function reckonSimulated(
+export function reckonEnd(
   { part, own }: PartFacts,
-  { curedMin, handleMin, peakC }: Pick<HeatRun, 'curedMin' | 'handleMin' | 'peakC'>,
+  { curedMin }: Pick<HeatRun, 'curedMin'>,
   packet: ShownFigure | undefined,
 ): Reckoning[] {
+  if (curedMin === null) return [];
   const margin = sourced('heat.margin', own);
-  const seen = (symbol: string, name: string, value: number, unit: 'min' | '°C'): Term => ({
-    symbol,
-    name,
-    quantity: { value, unit },
-    origin: { kind: 'shape', says: 'worked through on the true solid, cell by cell' },
-  });
+  return [
+    figure(SIMULATED.hold, {
+      part: part.id,
+      value: Math.ceil(curedMin * (1 + margin.value / 100)),
+      formula: packet ? 'h = c × (1 + m ÷ 100), beside p' : 'h = c × (1 + m ÷ 100)',
+      terms: [
+        seen('c', 'The last clay is cured after', curedMin, 'min'),
+        margin.term('m'),
+        ...(packet ? [termFrom('p', packet)] : []),
+      ],
+      note: 'From putting it in; the packet counts from when the oven is back at its heat.',
+    }),
+  ];
+}
+
+/** A bake that was worked through as figures: when it may be handled, and how hot its clay gets. */
+export function reckonSimulated(
+  { part, own }: PartFacts,
+  { handleMin, peakC }: Pick<HeatRun, 'handleMin' | 'peakC'>,
+): Reckoning[] {
   const place = { part: part.id } as const;
   const scorch = sourced('bake.scorch', own);
   return [
-    ...(curedMin === null
-      ? []
-      : [
-          figure(SIMULATED.hold, {
-            ...place,
-            value: Math.ceil(curedMin * (1 + margin.value / 100)),
-            formula: packet ? 'h = c × (1 + m ÷ 100), beside p' : 'h = c × (1 + m ÷ 100)',
-            terms: [
-              seen('c', 'The last clay is cured after', curedMin, 'min'),
-              margin.term('m'),
-              ...(packet ? [termFrom('p', packet)] : []),
-            ],
-            note: 'From putting it in; the packet counts from when the oven is back at its heat.',
-          }),
-        ]),
     ...(handleMin === null
       ? []
       : [

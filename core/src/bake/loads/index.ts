@@ -10,13 +10,11 @@ export {
   seenOutlines,
 } from './ovenBoard.ts';
 export {
-  type BakeLoads,
+  fitsOven,
   type LoadedPart,
-  loadedParts,
   ovenFloor,
   type PutDown,
   pieceLoads,
   putDown,
-  routeLoads,
 } from './pieceLoads.ts';
 export { type LoadItem, type LoadPlan, type OvenFloor, type OvenLoad, planLoads } from './planLoads.ts';

@@ -7,11 +7,9 @@ import { setAt } from '../../piece/index.ts';
 import { reckonPiece } from '../../spine/index.ts';
 import {
   boardDrawing,
-  loadedParts,
   outlineDistance,
   ovenBoard,
   ovenFloor,
-  routeLoads,
   type SeenOutlines,
   seenOutlines,
 } from './index.ts';
@@ -33,9 +31,8 @@ function rectangle(x: number, y: number, w: number, h: number): Outline {
 }
 
 function loadsOf(piece: Piece) {
-  const { contexts, bakes, book } = reckonPiece(piece, { shapes, workshopOwn: {}, now: NOW });
-  const parts = loadedParts(contexts, (part, key) => book.get(`${part}/${key}`));
-  return { contexts, all: routeLoads(bakes, parts, piece.own, 10, piece.oven.places) };
+  const { contexts, plan } = reckonPiece(piece, { shapes, workshopOwn: {}, now: NOW });
+  return { contexts, all: plan };
 }
 
 const ferry = lowWaterFerry(NOW);
@@ -66,16 +63,18 @@ describe('how far apart two things lie', () => {
 describe('the oven with a load in it', () => {
   it('every bake of the route has its loads, set bakes for the minutes of one', () => {
     const { all } = loadsOf(ferry);
-    const of = (id: string) => all.find(({ bake }) => bake.step.id === id)?.plan.loads ?? [];
+    const of = (id: string) => all.find(({ step }) => step === id)?.loads ?? [];
     expect(of('bake-1').every(({ minutes }) => minutes <= 10)).toBe(true);
     expect(Math.max(...of('bake-full').map(({ minutes }) => minutes))).toBeGreaterThan(20);
     // Of the ferrywoman alone there is a second pass.
-    expect(of('bake-2').flatMap(({ placed }) => placed.map(({ item }) => item.name))).toEqual(['Ferrywoman']);
+    expect(of('bake-2').flatMap(({ load: { placed } }) => placed.map(({ item }) => item.name))).toEqual([
+      'Ferrywoman',
+    ]);
   });
 
   it('as it is planned everything stands clear, of walls and of one another', () => {
     const { contexts, all } = loadsOf(ferry);
-    const load = all.at(-1)?.plan.loads[0];
+    const load = all.at(-1)?.loads[0]?.load;
     if (!load) throw new Error('no load');
     const outlines = new Map(
       [...contexts]
@@ -114,7 +113,7 @@ describe('the oven with a load in it', () => {
       [place('post/0', -35, 100), place('goose/0', 200, 200), place('lantern/0', 205, 205)],
     );
     const { contexts, all } = loadsOf(pushed);
-    const load = all.at(-1)?.plan.loads[0];
+    const load = all.at(-1)?.loads[0]?.load;
     if (!load) throw new Error('no load');
     const board = ovenBoard(load, contexts, NONE, ferry.own);
     const of = (id: string) => board.items.find((item) => item.id === id);
@@ -129,7 +128,7 @@ describe('the oven with a load in it', () => {
 
   it('is drawn to scale: plan and section beside each other', () => {
     const { contexts, all } = loadsOf(ferry);
-    const load = all.at(-1)?.plan.loads[0];
+    const load = all.at(-1)?.loads[0]?.load;
     if (!load) throw new Error('no load');
     const board = ovenBoard(load, contexts, NONE, ferry.own);
     const { items, widthMm, heightMm } = boardDrawing(board);

@@ -1,7 +1,6 @@
 import type { PartFacts } from '../../context/index.ts';
 import type { OvenPlace } from '../../piece/index.ts';
-import { type ShownFigure, sourced } from '../../reckoning/index.ts';
-import type { BakeState } from '../../route/index.ts';
+import { sourced } from '../../reckoning/index.ts';
 import { type LoadItem, type LoadPlan, type OvenFloor, planLoads } from './planLoads.ts';
 
 /** What of a part’s bake its load leans on. */
@@ -10,23 +9,7 @@ export interface LoadedPart {
   readonly lowC: number;
   readonly highC: number;
   readonly minutes: number;
-}
-
-/**
- * Every part that is baked, with what it wants of the oven by the card.
- *
- * @param find a figure of a part
- */
-export function loadedParts(
-  contexts: ReadonlyMap<string, PartFacts>,
-  find: (part: string, key: string) => ShownFigure | undefined,
-): LoadedPart[] {
-  return [...contexts].flatMap(([id, context]): LoadedPart[] => {
-    const [heat, hold] = ['bake.temperature', 'bake.hold'].map((key) => find(id, key)?.quantity);
-    return heat && hold
-      ? [{ context, lowC: heat.low ?? heat.value, highC: heat.high ?? heat.value, minutes: hold.value }]
-      : [];
-  });
+  readonly window?: { readonly fromMin: number; readonly toMin: number };
 }
 
 /** Most copies of a part that are put into the plan one by one. */
@@ -67,6 +50,15 @@ export function putDown({ shape, shrink, own }: PartFacts): PutDown {
     : { widthMm: h, depthMm: w, heightMm: d, isUpright: false };
 }
 
+/** Whether a part has room in the maker’s oven by itself. */
+export function fitsOven(context: PartFacts): boolean {
+  const { widthMm, depthMm, heightMm } = putDown(context);
+  const floor = ovenFloor(context.own);
+  const [short, long] = [Math.min(widthMm, depthMm), Math.max(widthMm, depthMm)];
+  const [less, more] = [Math.min(floor.widthMm, floor.depthMm), Math.max(floor.widthMm, floor.depthMm)];
+  return heightMm <= floor.heightMm && short <= less && long <= more;
+}
+
 /**
  * Baked parts, every copy by itself, over the fewest fillings of the oven that are found.
  *
@@ -77,7 +69,7 @@ export function pieceLoads(
   own: PartFacts['own'],
   places: readonly OvenPlace[] = [],
 ): LoadPlan {
-  const items = parts.flatMap(({ context, lowC, highC, minutes }): LoadItem[] => {
+  const items = parts.flatMap(({ context, lowC, highC, minutes, window }): LoadItem[] => {
     const { widthMm, depthMm } = putDown(context);
     const { part } = context;
     return Array.from({ length: Math.min(part.count, MOST_COPIES) }, (_, n) => ({
@@ -88,6 +80,7 @@ export function pieceLoads(
       lowC,
       highC,
       minutes,
+      ...(window && { window }),
     }));
   });
   const plan = planLoads(items, ovenFloor(own));
@@ -103,33 +96,4 @@ export function pieceLoads(
       }),
     })),
   };
-}
-
-/** One bake of the route with the fillings of the oven that it takes. */
-export interface BakeLoads {
-  readonly bake: BakeState;
-  readonly plan: LoadPlan;
-}
-
-/**
- * Every bake of the route in as few fillings of the oven as are found, in the order of the route.
- *
- * @param setMin minutes of a bake that only sets
- */
-export function routeLoads(
-  bakes: readonly BakeState[],
-  parts: readonly LoadedPart[],
-  own: PartFacts['own'],
-  setMin: number,
-  places: readonly OvenPlace[] = [],
-): BakeLoads[] {
-  return bakes.map((bake) => {
-    const inIt = new Set(bake.parts.map(({ part }) => part));
-    const here = parts.filter(({ context }) => inIt.has(context.part.id));
-    const timed =
-      bake.step.way === 'set'
-        ? here.map((one) => ({ ...one, minutes: Math.min(setMin, one.minutes) }))
-        : here;
-    return { bake, plan: pieceLoads(timed, own, places) };
-  });
 }

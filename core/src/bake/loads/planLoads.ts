@@ -8,8 +8,10 @@ export interface LoadItem {
   readonly depthMm: number;
   readonly lowC: number;
   readonly highC: number;
-  /** Held at that heat, min. */
+  /** Wanted from door shut to door open, min. */
   readonly minutes: number;
+  /** The window of minutes that does it good; absent where there is none, and then it goes with anything. */
+  readonly window?: { readonly fromMin: number; readonly toMin: number };
 }
 
 /** The floor of an oven that can be used. */
@@ -65,11 +67,20 @@ const flat = ({ id, widthMm: w, depthMm: d }: LoadItem): FlatPiece => ({
   ],
 });
 
+/** Whether there is a minute that does all of them good; what has no such minute by itself is no hindrance. */
+function doWindowsMeet(items: readonly LoadItem[]): boolean {
+  const windows = items.flatMap(({ window }) => window ?? []);
+  return (
+    Math.ceil(Math.max(0, ...windows.map(({ fromMin }) => fromMin))) <=
+    Math.floor(Math.min(Number.MAX_VALUE, ...windows.map(({ toMin }) => toMin)))
+  );
+}
+
 /** Things together on one floor, if their windows meet and there is room. */
 function loadOf(items: readonly LoadItem[], floor: OvenFloor): OvenLoad | null {
   const lowC = Math.max(...items.map((item) => item.lowC));
   const highC = Math.min(...items.map((item) => item.highC));
-  if (lowC > highC) return null;
+  if (lowC > highC || !doWindowsMeet(items)) return null;
   const area = items.reduce((sum, item) => sum + item.widthMm * item.depthMm, 0);
   if (area > floor.widthMm * floor.depthMm) return null;
   const { sheets, tooLarge } = nestOnSheets(items.map(flat), floor.widthMm, floor.depthMm, floor.gapMm);

@@ -13,6 +13,7 @@ export const BAKE_RULES: readonly Row[] = [
     low: -15,
     high: 15,
   }),
+  practice('oven.unknown', 'A dial that was never measured may be off by, either way', 15, '°C apart'),
   practice('oven.width', 'Oven inside, width', 450, 'mm'),
   practice('oven.depth', 'Oven inside, depth', 380, 'mm'),
   practice('oven.height', 'Oven inside, height over the rack', 300, 'mm'),

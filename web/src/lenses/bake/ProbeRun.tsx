@@ -1,5 +1,5 @@
 import type { RunningBake } from '@every-inch/core/bake';
-import { type BakeAsk, bakeAsk, heldC, reckonSimulated } from '@every-inch/core/bake/heat';
+import { type BakeAsk, bakeAsk, heldC, reckonEnd, reckonSimulated } from '@every-inch/core/bake/heat';
 import type { BulkFacts } from '@every-inch/core/bulk';
 import { heroicOf, type PartFacts } from '@every-inch/core/context';
 import { useEffect, useMemo } from 'react';
@@ -67,7 +67,10 @@ function Rerun({ bake, context, bulk }: RunProps) {
         <HeatChart found={last} rules={rules} dialC={bake.dialC} trace={probe} />
       </div>
       <div className="min-w-56 flex-1">
-        {reckonSimulated(context, last.run, find(context.part.id, 'bake.hold')).map((figure) => (
+        {[
+          ...reckonEnd(context, last.run, find(context.part.id, 'bake.hold')),
+          ...reckonSimulated(context, last.run),
+        ].map((figure) => (
           <FigureRow key={figure.key} figure={figure} />
         ))}
         {holdMin === null && bake.endFollows && (

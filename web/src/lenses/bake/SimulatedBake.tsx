@@ -8,20 +8,17 @@ import {
 } from '@every-inch/core/bake/heat';
 import type { BulkFacts } from '@every-inch/core/bulk';
 import { heroicOf, type PartFacts } from '@every-inch/core/context';
-import { sourced } from '@every-inch/core/reckoning';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { Section } from '../../parts/Sections.tsx';
-import { useFind, useTold } from '../../spine/hooks.ts';
+import { useFind, usePlan, useTold } from '../../spine/hooks.ts';
 import { useOpenPiece } from '../../state/store.ts';
 import { useBake } from '../../workers/useBake.ts';
 import { HeatChart } from './HeatChart.tsx';
 import { HeatPicture } from './HeatPicture.tsx';
-import { HeatSays } from './HeatSays.tsx';
-import { OvenSettings, UNTIL } from './OvenSettings.tsx';
+import { UNTIL } from './OvenSettings.tsx';
 import { ProbeFile } from './ProbeFile.tsx';
-import { StartBake } from './StartBake.tsx';
 
 const BakeHistory = lazy(() => import('./BakeHistory.tsx'));
 
@@ -37,15 +34,19 @@ interface SimulatedBakeProps {
 export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
   const find = useFind();
   const piece = useOpenPiece();
+  const plan = usePlan();
   const { part, scale, own } = context;
   const settings = piece.oven;
   const [trace, setTrace] = useState<ProbeTrace | null>(null);
   const bakes = useTold('bake.audit', part.id) ?? [];
   const [chosen, setChosen] = useState<string | null>(null);
   const at = (bakes.find(({ bake }) => bake.step.id === chosen) ?? bakes.at(-1))?.bake;
+  const planned = plan
+    .find(({ step }) => step === at?.step.id)
+    ?.loads.find(({ parts }) => parts.some((one) => one.part === part.id));
   const inIt = at ? at.parts.map((one) => one.part) : [part.id as string];
   const usualDialC = dialFor(inIt, find, own);
-  const dialC = ovenFor(settings, inIt, find, own)?.dialC ?? null;
+  const dialC = planned?.dialC ?? ovenFor(settings, inIt, find, own)?.dialC ?? null;
   const asks = useMemo(() => {
     if (dialC === null) return [];
     const way = { ...settings, dialC };
@@ -56,11 +57,11 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
     );
     return found.flatMap((ask) => {
       if (!ask || ask.regions?.length === 0) return [];
-      // Minutes that were entered go before those of a set bake.
-      const holdMin = way.holdMin ?? ask.oven.holdMin;
+      // For the minutes of the load that it goes in with.
+      const holdMin = planned?.minutes ?? way.holdMin ?? ask.oven.holdMin;
       return [{ ...ask, oven: { ...ask.oven, holdMin, ...(trace && { trace }) } }];
     });
-  }, [context, bulk, settings, dialC, trace, at, find]);
+  }, [context, bulk, settings, dialC, trace, at, find, planned]);
   const {
     found: all,
     minute,
@@ -68,16 +69,8 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
     isBusy,
     stop,
   } = useBake(part.form, heroicOf(scale.heroic, own), asks.length > 0 ? asks : null, UNTIL);
-  const hold = find(part.id, 'bake.hold')?.quantity;
-  const packet = useMemo(
-    () => (hold ? ([hold.low ?? hold.value, hold.high ?? hold.value] as const) : null),
-    [hold],
-  );
   const found = all.at(-1);
   const rules = asks[0]?.rules;
-  const warmMin = rules
-    ? (found?.run.points.find(({ coldestC }) => coldestC >= rules.setC - rules.withinC)?.minute ?? null)
-    : null;
   const section = {
     id: 'simulated',
     title: 'Bake worked through',
@@ -107,11 +100,6 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
     );
   return (
     <Section {...section}>
-      <OvenSettings
-        settings={settings}
-        usualDialC={usualDialC}
-        usualHold={at?.step.way === 'set' ? sourced('bake.set-hold', own).value.toFixed(0) : 'till cured'}
-      />
       <ProbeFile dialC={dialC} onTrace={setTrace} />
       {says && (
         <p role="alert" className="mt-2 text-wont">
@@ -149,35 +137,10 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
               needMin={rules.minutes}
             />
           </div>
-          {found.run.holdMin !== null && (
-            <p className="mt-2">
-              <StartBake
-                what={part.name}
-                part={part.id}
-                dialC={dialC}
-                holdMin={found.run.holdMin}
-                coolMin={Math.max(0, (found.run.handleMin ?? found.run.holdMin + 60) - found.run.holdMin)}
-                thicknessMm={find(part.id, 'bulk.thickest')?.quantity.value ?? null}
-                preheated={settings.preheated}
-                warmMin={warmMin}
-                regions={asks[0]?.regions ?? null}
-                tillCured={asks[0]?.oven.holdMin === null}
-              />
-            </p>
-          )}
-          <div className="mt-2 flex flex-wrap gap-4">
-            <HeatSays
-              found={found}
-              setC={rules.setC - rules.withinC}
-              thickMm={find(part.id, 'bulk.thickest')?.quantity.value ?? null}
-              packet={packet}
-              isSet={at?.step.way === 'set'}
-            />
-            <div className="min-w-64 flex-1">
-              {reckonSimulated(context, found.run, find(part.id, 'bake.hold')).map((figure) => (
-                <FigureRow key={figure.key} figure={figure} />
-              ))}
-            </div>
+          <div className="mt-2">
+            {reckonSimulated(context, found.run).map((figure) => (
+              <FigureRow key={figure.key} figure={figure} />
+            ))}
           </div>
         </>
       )}

@@ -23,6 +23,8 @@ interface StartProps {
   readonly warmMin: number | null;
   /** Regions that have their clay in this bake; null for all. */
   readonly regions: readonly string[] | null;
+  /** What comes out before the others. */
+  readonly early?: RunningBake['early'];
   /** Whether it is held until it is cured, and not for minutes that were set. */
   readonly tillCured: boolean;
   /** Whether the oven is hot when it goes in. */
@@ -30,7 +32,7 @@ interface StartProps {
 }
 
 /** Starts the clock of a bake, unless one is running; with the bench’s simulated oven where that is on hand. */
-export function StartBake({ preheated, tillCured, ...props }: StartProps) {
+export function StartBake({ preheated, tillCured, early = [], ...props }: StartProps) {
   const dispatch = useAppDispatch();
   const piece = useOpenPiece();
   const running = useAppSelector((state) => state.workshop.bake);
@@ -66,6 +68,7 @@ export function StartBake({ preheated, tillCured, ...props }: StartProps) {
       followsProbe: isSimulated,
       endFollows: isSimulated && tillCured,
       probe: null,
+      early: [...early].sort((a, b) => a.minute - b.minute),
       startedAt: new Date().toISOString(),
       outAt: null,
     };

@@ -6,7 +6,7 @@ import { changeStep, moveStep, type OrderFault, removeStep } from '@every-inch/c
 import { GripVertical } from 'lucide-react';
 import type { KeyboardEvent } from 'react';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
-import { useAllFacts, useFind, useRouteFacts } from '../../spine/hooks.ts';
+import { useAllFacts, useFind, usePlan, useRouteFacts } from '../../spine/hooks.ts';
 import { StepEditor } from './StepEditor.tsx';
 import { useRouteEdit } from './useRoute.ts';
 
@@ -41,8 +41,8 @@ export function StepRow({ step, at, faults, isOpen, onToggle, drag, measure }: S
   const change = useRouteEdit();
   const { times } = useRouteFacts();
   const time = times.get(step.id);
-  const [find, contexts] = [useFind(), useAllFacts()];
-  const hint = stepHint(step, { find, contexts });
+  const [find, contexts, bakes] = [useFind(), useAllFacts(), usePlan()];
+  const hint = stepHint(step, { find, contexts, bakes });
   const onKeyDown = (event: KeyboardEvent) => {
     const by = { ArrowUp: -1, ArrowDown: 1 }[event.key];
     if (event.altKey && by !== undefined) {

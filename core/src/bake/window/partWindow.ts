@@ -1,0 +1,123 @@
+import type { DoseRules } from './dose.ts';
+import { type DoseCurve, doseAt, doseCurve, LONGEST, reaches } from './doseCurve.ts';
+import type { OvenHeat } from './oven.ts';
+import type { PartWarming } from './partWarming.ts';
+
+/** A bake of a like part in this oven, and how it came out. */
+export interface LikeBake {
+  readonly entry: string;
+  /** Heat by the thermometer of then, or its dial, °C. */
+  readonly temperatureC: number;
+  readonly minutes: number;
+  readonly outcome: 'good' | 'under-baked' | 'scorched';
+}
+
+/** What a part can bear to be judged by: full cure and its limit of browning, moved by bakes of like parts. */
+export interface Levels {
+  /** Share of the cure that is enough. */
+  readonly cured: number;
+  /** Share of the limit of browning that is too much. */
+  readonly browned: number;
+  /** The bakes that moved them. */
+  readonly cureBy: string | null;
+  readonly brownBy: string | null;
+}
+
+/** The minutes from door shut to door open that do a part good. */
+export interface PartWindow {
+  readonly part: string;
+  /** Every place is cured from here on, also where the oven is at its coldest; null: never. */
+  readonly fromMin: number | null;
+  /** No place is harmed up to here, also where it is at its hottest. */
+  readonly toMin: number;
+  /** The same if the oven is as hot as it is taken to be. */
+  readonly likely: { readonly fromMin: number | null; readonly toMin: number };
+  readonly curves: { readonly cold: DoseCurve; readonly mean: DoseCurve; readonly hot: DoseCurve };
+  readonly levels: Levels;
+  /** Regions that are cured last and brown first; empty for a form of one. */
+  readonly slowest: string;
+  readonly quickest: string;
+}
+
+/** Whether a part has had all the cure it needs before. */
+export function isCuredBefore({ fromMin }: PartWindow): boolean {
+  return fromMin === 0;
+}
+
+/** After a bake that did not cure so much more is wanted, after one that browned so much less is borne. */
+const MORE = 1.15;
+const LESS = 0.9;
+
+/**
+ * How much cure and browning a part is held to. In the same oven a like bake that browned tells a limit, one that came out good that
+ * its cure was enough and its browning none too much, one that stayed soft that it was not.
+ */
+export function levelsOf(
+  { warming }: PartWarming,
+  oven: OvenHeat,
+  roomC: number,
+  rules: DoseRules,
+  like: readonly LikeBake[],
+  spent: number,
+): Levels {
+  let levels: Levels = { cured: 1, browned: 1, cureBy: null, brownBy: null };
+  const had = ({ temperatureC, minutes }: LikeBake) => {
+    const shift = temperatureC - oven.meanC;
+    const cold = doseCurve(warming, oven.coldC + shift, roomC, rules);
+    const hot = doseCurve(warming, oven.hotC + shift, roomC, rules);
+    return { cured: doseAt(cold.leastCured, minutes), browned: doseAt(hot.mostBrowned, minutes) };
+  };
+  for (const one of like.filter(({ outcome }) => outcome === 'good')) {
+    const { cured, browned } = had(one);
+    if (cured < levels.cured) levels = { ...levels, cured, cureBy: one.entry };
+    if (browned > levels.browned) levels = { ...levels, browned, brownBy: one.entry };
+  }
+  // What went wrong goes before what went well.
+  for (const one of like) {
+    const { cured, browned } = had(one);
+    if (one.outcome === 'under-baked' && cured * MORE > levels.cured)
+      levels = { ...levels, cured: cured * MORE, cureBy: one.entry };
+    if (one.outcome === 'scorched' && browned * LESS < levels.browned)
+      levels = { ...levels, browned: browned * LESS, brownBy: one.entry };
+  }
+  return { ...levels, browned: Math.max(0, levels.browned - spent) };
+}
+
+/** What the window of a part goes by. */
+export interface WindowAsk {
+  readonly part: string;
+  readonly oven: OvenHeat;
+  readonly roomC: number;
+  readonly rules: DoseRules;
+  readonly like: readonly LikeBake[];
+  /** Share of its limit of browning that earlier bakes have used up. */
+  readonly spent: number;
+  /** Share of its cure that earlier bakes have given to all the clay that is on it now. */
+  readonly had: number;
+  /** Minutes that only firm it; null where it is to be cured through. */
+  readonly firmMin: number | null;
+}
+
+/** The window of minutes of a part in one bake. */
+export function partWindow(way: PartWarming, ask: WindowAsk): PartWindow {
+  const { oven, roomC, rules, firmMin } = ask;
+  const at = (airC: number) => doseCurve(way.warming, airC, roomC, rules);
+  const curves = { cold: at(oven.coldC), mean: at(oven.meanC), hot: at(oven.hotC) };
+  const levels = levelsOf(way, oven, roomC, rules, ask.like, ask.spent);
+  const from = (curve: DoseCurve) => {
+    if (ask.had >= levels.cured) return 0;
+    const cured = reaches(curve.leastCured, levels.cured);
+    return firmMin === null ? cured : Math.min(firmMin, cured ?? firmMin);
+  };
+  const to = (curve: DoseCurve) => reaches(curve.mostBrowned, levels.browned) ?? LONGEST;
+  return {
+    part: ask.part,
+    fromMin: from(curves.cold),
+    toMin: to(curves.hot),
+    likely: { fromMin: from(curves.mean), toMin: to(curves.mean) },
+    curves,
+    levels,
+    slowest: way.coldest,
+    quickest: way.warmest,
+  };
+}

@@ -1,0 +1,281 @@
+import type { PlannedBake, PlannedLoad } from '@every-inch/core/bake/plan';
+import { windowSays } from '@every-inch/core/bake/plan';
+import { doseAt } from '@every-inch/core/bake/window';
+import { inBothDegrees } from '@every-inch/core/bench';
+import type { ShownFigure } from '@every-inch/core/reckoning';
+import { idleSteps } from '@every-inch/core/route';
+import { lazy, Suspense, useState } from 'react';
+import { Link } from 'react-router';
+import { Section } from '../../parts/Sections.tsx';
+import { VerdictLine } from '../../parts/VerdictLine.tsx';
+import { Working } from '../../parts/Working.tsx';
+import { useAllFacts, useFind, usePlan, useRouteFacts } from '../../spine/hooks.ts';
+import { selectPart, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { marksOf } from './marks.ts';
+import { OvenSettings } from './OvenSettings.tsx';
+import { PrintCard } from './PrintCard.tsx';
+import { StartBake } from './StartBake.tsx';
+import { WindowChart } from './WindowChart.tsx';
+
+const LoadBoard = lazy(() => import('./LoadBoard.tsx'));
+
+/** A bake of the route with one of its loads; none for small parts made ahead. */
+interface Stop {
+  readonly id: string;
+  readonly bake: PlannedBake;
+  readonly load: PlannedLoad | null;
+}
+
+function stopsOf(bakes: readonly PlannedBake[]): Stop[] {
+  return bakes.flatMap((bake): Stop[] =>
+    bake.aheadMin === null
+      ? bake.loads.map((load) => ({ id: load.id, bake, load }))
+      : [{ id: `${bake.step}.1`, bake, load: null }],
+  );
+}
+
+/** The load that a part is looked for in: the one that cures it, else the first that is not done. */
+function stopFor(stops: readonly Stop[], chosen: string | null, part: string | null): Stop | undefined {
+  return (
+    stops.find(({ id }) => id === chosen) ??
+    stops.findLast(({ load }) => load?.parts.some((one) => one.part === part)) ??
+    stops.find(({ bake, load }) => load && bake.done === null) ??
+    stops.at(-1)
+  );
+}
+
+const MARKS = { good: '', doubtful: '◇ ', stop: '■ ' } as const;
+const LEVELS = { good: 'good', doubtful: 'check this', stop: 'stop' } as const;
+
+interface StripProps {
+  readonly stops: readonly Stop[];
+  readonly at: Stop;
+  readonly onChoose: (id: string) => void;
+}
+
+/** The bakes in order, each load with its minutes and its window. */
+function Strip({ stops, at, onChoose }: StripProps) {
+  return (
+    <ol aria-label="Bakes in order" className="flex flex-wrap border-t border-ink">
+      {stops.map(({ id, bake, load }) => {
+        const isHere = id === at.id;
+        const number = bake.loads.length > 1 && load ? `${bake.number}.${load.number}` : `${bake.number}`;
+        return (
+          <li key={id} className="min-w-36 flex-1">
+            <button
+              type="button"
+              aria-current={isHere ? 'step' : undefined}
+              className={`h-full w-full border-b border-l border-hair px-2.5 py-1.5 text-left text-[13.5px] ${
+                isHere ? 'border-t-2 border-t-fired bg-paper' : ''
+              }`}
+              onClick={() => onChoose(id)}
+            >
+              <span className={isHere ? 'font-semibold' : ''}>
+                <span className="text-quiet">{number}</span> {bake.title}
+              </span>
+              <span className="block whitespace-nowrap">
+                {load && (
+                  <span
+                    className={load.verdict.level === 'stop' ? 'text-wont' : 'text-tight'}
+                    title={LEVELS[load.verdict.level]}
+                  >
+                    {MARKS[load.verdict.level]}
+                  </span>
+                )}
+                <span className="figure">{load?.minutes ?? bake.aheadMin} min</span>{' '}
+                <span className="text-quiet">
+                  {bake.done !== null
+                    ? 'done'
+                    : load?.window.isOpen
+                      ? windowSays(load.window).replace(' min', '')
+                      : ''}
+                </span>
+              </span>
+            </button>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}
+
+/** What the dial and the minutes go by, in a sentence. */
+function OvenSays({ load }: { readonly load: PlannedLoad }) {
+  const { oven, window, isEntered } = load;
+  return (
+    <p className="min-w-56 flex-1 text-[14px]">
+      <span className="text-quiet">
+        {oven.isMeasured
+          ? `Oven measured: holds ${oven.coldC.toFixed(0)} to ${oven.hotC.toFixed(0)} °C at this dial. `
+          : `The dial was never measured: taken for ${oven.coldC.toFixed(0)} to ${oven.hotC.toFixed(0)} °C. `}
+      </span>
+      {window.isOpen
+        ? `Everything is cured by ${Math.ceil(window.fromMin ?? 0)}, nothing browns before ${Math.floor(window.toMin)}.`
+        : 'There is no minute that suits everything wherever the oven stands: these do the least harm.'}
+      {isEntered && ' The minutes are your own.'}
+      {!oven.isMeasured && (
+        <>
+          {' '}
+          <Link to="/workshop" className="text-fired underline underline-offset-2">
+            Enter your oven
+          </Link>
+        </>
+      )}
+    </p>
+  );
+}
+
+/** How far cure and browning have come at the minutes of the load. */
+function DoseSays({
+  load,
+  nameOf,
+}: {
+  readonly load: PlannedLoad;
+  readonly nameOf: (part: string) => string;
+}) {
+  const at = load.minutes;
+  const least = load.parts
+    .map((one) => ({ one, share: doseAt(one.curves.cold.leastCured, at) / one.levels.cured }))
+    .sort((a, b) => a.share - b.share)[0];
+  const most = load.parts
+    .map((one) => ({ one, share: doseAt(one.curves.hot.mostBrowned, at) / one.levels.browned }))
+    .sort((a, b) => b.share - a.share)[0];
+  if (!least || !most) return null;
+  const where = (part: string, region: string) => (region ? `${nameOf(part)}, ${region}` : nameOf(part));
+  return (
+    <p className="mt-1 text-[14px]">
+      Least cured at {at} min:{' '}
+      <span className="figure">{Math.min(999, Math.round(100 * least.share))} %</span>,{' '}
+      {where(least.one.part, least.one.slowest)} · most browned{' '}
+      <span className="figure">{Math.min(999, Math.round(100 * most.share))} %</span>,{' '}
+      {where(most.one.part, most.one.quickest)}
+    </p>
+  );
+}
+
+/** What the hands may do while a bake of the route is in the oven. */
+function Meanwhile({ bake, minutes }: { readonly bake: string; readonly minutes: number }) {
+  const { route, times } = useRouteFacts();
+  const steps = idleSteps(route, bake, minutes, ({ id }) => times.get(id)?.handsMin ?? 0);
+  if (steps.length === 0) return null;
+  return (
+    <p className="mt-1 text-[14px]">
+      Meanwhile, for the hands:{' '}
+      {steps.map(({ id, title }) => `${title} (${Math.round(times.get(id)?.handsMin ?? 0)} min)`).join(', ')}.
+    </p>
+  );
+}
+
+interface ChosenProps {
+  readonly bake: PlannedBake;
+  readonly load: PlannedLoad;
+  readonly figure: ShownFigure | undefined;
+}
+
+function Chosen({ bake, load, figure }: ChosenProps) {
+  const piece = useOpenPiece();
+  const find = useFind();
+  const contexts = useAllFacts();
+  const nameOf = (part: string) => contexts.get(part)?.part.name ?? part;
+  const isShort = bake.way === 'set';
+  const names = load.parts.map(({ part }) => nameOf(part));
+  const slowest = load.window.slowest.part;
+  const early = load.parts
+    .filter(({ toMin }) => Math.floor(toMin) < load.minutes)
+    .map(({ part, toMin }) => ({ what: nameOf(part), minute: Math.max(1, Math.floor(toMin)) }));
+  const [dial, fahrenheit] = inBothDegrees({ value: load.dialC, unit: '°C' }).split(' (');
+  return (
+    <>
+      <div className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2">
+        <div>
+          <div className="text-[13px] text-quiet">dial</div>
+          <span className="figure whitespace-nowrap text-[27px] leading-8">{dial}</span>{' '}
+          <span className="figure text-quiet">{fahrenheit?.replace(')', '')}</span>
+        </div>
+        <div>
+          <div className="text-[13px] text-quiet">door shut to door open</div>
+          <span className="flex items-center">
+            <span className="figure whitespace-nowrap text-[27px] leading-8 text-fired">
+              {load.minutes} min
+            </span>
+            {figure && <Working figure={figure} />}
+          </span>
+        </div>
+        <OvenSays load={load} />
+        <StartBake
+          what={names.length > 2 ? `${nameOf(slowest)} and ${names.length - 1} more` : names.join(' and ')}
+          part={slowest}
+          dialC={load.dialC}
+          holdMin={load.minutes}
+          coolMin={COOLS_MIN}
+          thicknessMm={find(slowest, 'bulk.thickest')?.quantity.value ?? null}
+          preheated={piece.oven.preheated}
+          warmMin={null}
+          regions={null}
+          early={early}
+          tillCured={!load.isEntered && !isShort}
+        />
+      </div>
+      {load.verdict.level !== 'good' && <VerdictLine verdict={load.verdict} />}
+      <WindowChart load={load} nameOf={nameOf} marks={marksOf(load, find, piece.log, isShort)} />
+      <DoseSays load={load} nameOf={nameOf} />
+      <Meanwhile bake={bake.step} minutes={load.minutes} />
+      <Suspense fallback={null}>
+        <LoadBoard load={load} />
+      </Suspense>
+    </>
+  );
+}
+
+/** A load that has come out is taken for cool after this, min. */
+const COOLS_MIN = 60;
+
+/** The bakes of the route in order: of the chosen one its dial, its minutes and the window they lie in, its load and its clock. */
+export function Bakes() {
+  const bakes = usePlan();
+  const piece = useOpenPiece();
+  const find = useFind();
+  const part = useAppSelector(selectPart);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const stops = stopsOf(bakes);
+  const at = stopFor(stops, chosen, part?.id ?? null);
+  const left = [...new Set(bakes.flatMap((bake) => bake.left))];
+  const total = stops.reduce((sum, { bake, load }) => sum + (load?.minutes ?? bake.aheadMin ?? 0), 0);
+  if (!at) return null;
+  const { bake, load } = at;
+  return (
+    <Section
+      id="bakes"
+      title="Bakes of this piece, in order"
+      says={`${stops.length} ${stops.length === 1 ? 'load' : 'loads'} of the oven, ${total} min of heat in all`}
+      edits={['oven']}
+      beside={<PrintCard />}
+    >
+      <Strip stops={stops} at={at} onChoose={setChosen} />
+      {left.length > 0 && (
+        <p className="mt-2 text-wont">
+          No room in this oven for {left.join(', ')}: part it at Size, or enter your oven at the Workshop.
+        </p>
+      )}
+      {bake.spared.length > 0 && (
+        <p className="mt-2 text-[14px]">Cured already, left out of this bake: {bake.spared.join(', ')}.</p>
+      )}
+      {load ? (
+        <Chosen bake={bake} load={load} figure={find(null, `bake.load.${load.id}`)} />
+      ) : (
+        <p className="mt-3">
+          <span className="figure text-[27px] text-fired">{bake.aheadMin} min</span>{' '}
+          <span className="text-quiet">
+            small parts by themselves: the shortest bake there is, and look early; thin things are done, and
+            burn, first
+          </span>
+        </p>
+      )}
+      <OvenSettings
+        settings={piece.oven}
+        usualDialC={load?.dialC ?? 130}
+        usualHold={load ? `${load.window.adviseMin}` : ''}
+      />
+    </Section>
+  );
+}

@@ -1,0 +1,60 @@
+import { likeBakes, type PlannedLoad } from '@every-inch/core/bake/plan';
+import { doseAt } from '@every-inch/core/bake/window';
+import type { LogEntry } from '@every-inch/core/piece';
+import type { Find } from '../../spine/figureStore.ts';
+import type { Mark } from './WindowChart.tsx';
+
+/** A rule that is often heard: so many minutes whatever the piece. */
+const FLAT_MIN = 15;
+/** An own bake at a heat as near as this is told of, °C. */
+const NEAR_C = 15;
+const MOST_OWN = 3;
+
+const OUTCOME = { good: 'came well', scorched: 'browned', 'under-baked': 'stayed soft' } as const;
+
+/** What the packet, a flat rule and the maker’s own bakes say of a load, each with what it would have done. */
+export function marksOf(load: PlannedLoad, find: Find, log: readonly LogEntry[], isShort: boolean): Mark[] {
+  const cured = (minutes: number) =>
+    Math.round(
+      100 *
+        Math.min(
+          ...load.parts
+            .map(({ curves }) => doseAt(curves.cold.leastCured, minutes))
+            .map((share) => Math.min(1, share)),
+        ),
+    );
+  const packets = load.parts.flatMap(({ part }) => find(part, 'bake.hold')?.quantity ?? []);
+  const [low, high] = [
+    Math.max(0, ...packets.map((packet) => packet.low ?? packet.value)),
+    Math.max(0, ...packets.map((packet) => packet.high ?? packet.value)),
+  ];
+  const own = load.parts.flatMap(({ part }) => {
+    const thick = find(part, 'bulk.thickest')?.quantity.value;
+    return thick === undefined ? [] : likeBakes(log, thick);
+  });
+  const byEntry = new Map(own.map((one) => [one.entry, one]));
+  const near = [...byEntry.values()]
+    .filter(({ temperatureC }) => Math.abs(temperatureC - load.oven.meanC) <= NEAR_C)
+    .slice(-MOST_OWN);
+  return [
+    ...(high > 0 && !isShort
+      ? [{ says: `packet’s rule: ${cured(high)} % cured`, from: low, to: high, isBad: false }]
+      : []),
+    ...(isShort
+      ? []
+      : [
+          {
+            says: `15 min whatever it is: ${cured(FLAT_MIN)} % cured`,
+            from: FLAT_MIN,
+            to: FLAT_MIN,
+            isBad: cured(FLAT_MIN) < 100,
+          },
+        ]),
+    ...near.map(({ minutes, outcome, temperatureC }) => ({
+      says: `your own, ${temperatureC.toFixed(0)} °C: ${OUTCOME[outcome]}`,
+      from: minutes,
+      to: minutes,
+      isBad: outcome !== 'good',
+    })),
+  ];
+}
