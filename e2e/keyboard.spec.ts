@@ -54,7 +54,7 @@ test('a piece from nothing, by keyboard alone', async ({ page }) => {
   await press('4');
   await expect(figure(page, 'Foil to tear off, each')).toBeVisible();
   await press('6');
-  await expect(page.getByRole('button', { name: 'Everything in one load' })).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Bakes in order' })).toBeVisible();
   await press('9');
   await expect(page.getByRole('img', { name: 'Page 1 of the bench sheet' })).toBeVisible();
   await press('0');

@@ -96,9 +96,8 @@ const SHOTS: readonly Shot[] = [
     name: 'bake',
     path: `${FERRY}/bake`,
     act: async (page) => {
-      await page.getByText(/^Cured through/).waitFor({ timeout: 30_000 });
+      await page.getByRole('list', { name: 'Bakes in order' }).waitFor({ timeout: 30_000 });
       await page.waitForTimeout(6000);
-      await page.getByRole('region', { name: 'Loads' }).evaluate((node) => node.scrollIntoView());
     },
   },
   { name: 'handbook', path: '/handbook' },

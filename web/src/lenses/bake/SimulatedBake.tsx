@@ -4,6 +4,7 @@ import {
   ovenFor,
   type ProbeTrace,
   passAsks,
+  reckonEnd,
   reckonSimulated,
 } from '@every-inch/core/bake/heat';
 import type { BulkFacts } from '@every-inch/core/bulk';
@@ -138,7 +139,11 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
             />
           </div>
           <div className="mt-2">
-            {reckonSimulated(context, found.run).map((figure) => (
+            {[
+              // What a thermometer has shown goes before what was planned.
+              ...(trace ? reckonEnd(context, found.run, undefined) : []),
+              ...reckonSimulated(context, found.run),
+            ].map((figure) => (
               <FigureRow key={figure.key} figure={figure} />
             ))}
           </div>
