@@ -13,8 +13,8 @@ test('the route: what is out of order is named and mended at one press, a ring i
   const seal = route.getByRole('button', { name: 'Seal everything', exact: true });
   for (let i = 0; i < 2; i += 1) await seal.press('Alt+ArrowUp');
   await expect(route.getByText('your own')).toBeVisible();
-  await expect(order.getByText(/“Full cure” must come before “Seal everything”/)).toBeVisible();
-  await order.getByRole('button', { name: /^move “(Full cure|Seal everything)”/ }).click();
+  await expect(order.getByText(/“Final bake” must come before “Seal everything”/)).toBeVisible();
+  await order.getByRole('button', { name: /^move “(Final bake|Seal everything)”/ }).click();
   await expect(order.getByText('everything comes when it can')).toBeVisible();
 
   // Base coats need the seal: what would have the seal wait for them is refused, the ring spelled out.
@@ -67,7 +67,7 @@ test('in a route of one’s own the audit moves the step behind the bake', async
   const placeOf = async (name: string) =>
     (await route.getByRole('listitem').allTextContents()).findIndex((text) => text.includes(name));
   const fix = 'Let clear chimney into Storm lantern';
-  expect(await placeOf(fix)).toBeLessThan(await placeOf('Full cure'));
+  expect(await placeOf(fix)).toBeLessThan(await placeOf('Final bake'));
   await stage(page, 'Bake');
   await page
     .getByRole('button', { name: /^Storm lantern/ })
@@ -77,6 +77,6 @@ test('in a route of one’s own the audit moves the step behind the bake', async
   await audit.getByRole('button', { name: 'put clear chimney on after the bake' }).first().click();
   await expect(audit.getByText('stop')).toHaveCount(0);
   await stage(page, 'Bench');
-  await expect.poll(async () => (await placeOf(fix)) > (await placeOf('Full cure'))).toBe(true);
+  await expect.poll(async () => (await placeOf(fix)) > (await placeOf('Final bake'))).toBe(true);
   await expect(page.getByText('everything comes when it can')).toBeVisible();
 });

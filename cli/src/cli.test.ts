@@ -82,15 +82,15 @@ describe('the headless reckoner', () => {
     expect(steps.indexOf('Ferrywoman: core')).toBeLessThan(
       steps.findIndex((title) => title?.startsWith('Ferrywoman: clay')),
     );
-    expect(steps.indexOf('Full cure')).toBeLessThan(steps.indexOf('Seal everything'));
+    expect(steps.indexOf('Final bake')).toBeLessThan(steps.indexOf('Seal everything'));
     const ask = { file: sound, csv: false, lens: 'bake', part: 'lantern' };
     const bake = reckonFile(ask, NOW).out;
-    expect(bake).toMatch(/Before the oven\n +lantern +2\. Set bake 1: stop, clear chimney/);
+    expect(bake).toMatch(/Before the oven\n +lantern +2\. Short bake 1: stop, clear chimney/);
     expect(bake).toMatch(
-      /Bake by bake[\s\S]*lantern +turned +\d+ \+ \d+ min +1[23]\d °C +good, cured by 4\. Full cure/,
+      /Bake by bake[\s\S]*lantern +turned +\d+ \+ \d+ min +1[23]\d °C +good, cured by 4\. Final bake/,
     );
     expect(bake).toMatch(
-      /Bakes\n[\s\S]*2\.1 Set bake 1: dial 122 °C, 10 min from door shut to door open \(10 to 1\d min\): good/,
+      /Bakes\n[\s\S]*2\.1 Short bake 1: dial 122 °C, 10 min from door shut to door open \(10 to 1\d min\): good/,
     );
     expect(bake).toMatch(/lantern +\d+ to \d+ min +\d+ % cured, \d+ % browned/);
   });

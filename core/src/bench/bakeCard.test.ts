@@ -16,13 +16,13 @@ const textOf = (pages: readonly Drawing[]) =>
 describe('the bake card', () => {
   it('has every bake of the route in order, what goes in, for how long, and room to write', () => {
     const text = textOf(card(lowWaterFerry(NOW)));
-    const at = ['1. Bake of small parts', '2. Set bake 1', '3. Set bake 2', '4. Full cure'].map((title) =>
-      text.indexOf(title),
+    const at = ['1. Bake of small parts', '2. Short bake 1', '3. Short bake 2', '4. Final bake'].map(
+      (title) => text.indexOf(title),
     );
     expect(at.every((place) => place >= 0)).toBe(true);
     expect(at).toEqual([...at].sort((a, b) => a - b));
     expect(text).toContain('dial 122 °C (252 °F)');
-    // A set bake has the minutes of one; of the full cure every part has its window.
+    // A short bake has the minutes of one; of the final bake every part has its window.
     const [set = '', full = ''] = [text.slice(at[1], at[2]), text.slice(at[3])];
     expect(set).toContain('10 min');
     expect(full).toMatch(/Ferrywoman\n\d+ to \d+ min/);

@@ -103,7 +103,7 @@ describe.each<Paper>(['A4', 'Letter'])('the bench sheet on %s', (paper) => {
       'Clay to have out',
       'Bakes',
       '130 °C (266 °F)',
-      'Full cure · dial 122 °C',
+      'Final bake · dial 122 °C',
       'Air the room',
       'not food-safe',
     ])
@@ -152,13 +152,13 @@ describe('what goes into the steps', () => {
       .join('\n');
   };
 
-  it('set bakes end in a full cure; one bake has no set bakes', () => {
-    expect(hints(ferry)).toMatch(/Set bake 1: dial 122 °C, 10 min[\s\S]*Full cure: dial 122 °C/);
+  it('short bakes end in a final bake; one bake has no short bakes', () => {
+    expect(hints(ferry)).toMatch(/Short bake 1: dial 122 °C, 10 min[\s\S]*Final bake: dial 122 °C/);
     const one = {
       ...ferry,
       brief: { ...ferry.brief, schools: { ...ferry.brief.schools, bakes: 'one' as const } },
     };
-    expect(hints(one)).not.toContain('Set bake');
+    expect(hints(one)).not.toContain('Short bake');
     // The thin handles would brown with the rest: they are a load of their own.
     expect(hints(one)).toMatch(/The bake: load 1: dial 122 °C, \d+ min .*; load 2: dial 122 °C/);
   });

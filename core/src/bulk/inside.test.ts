@@ -6,6 +6,7 @@ import { readPiece, writePiece } from '../piece/file.ts';
 import {
   addPart,
   type ClayId,
+  DEFAULT_BRIEF,
   DEFAULT_INSERT,
   DEFAULT_PART,
   DEFAULT_REGION,
@@ -282,5 +283,21 @@ describe('bad figures', () => {
     ];
     expect(reckoned(post, {}, { clays: clays(0) }).book.get('/bulk.cost')?.quantity.value).toBe(0);
     expect(reckoned(post, {}, { clays: clays(null) }).book.get('/bulk.cost')).toBeUndefined();
+  });
+
+  it('a budget is not well kept while a clay in use has no price', () => {
+    const clay = (id: string, packPrice: number | null) =>
+      demoClay(id, { name: id, family: 'all-purpose', colour: '#aa4444', packG: 50, packPrice });
+    const of = (price: number | null) =>
+      reckoned(
+        post,
+        { mix: ['red', 'blue'].map((id) => ({ clay: id as ClayId, parts: 1 })) },
+        { clays: [clay('red', 2), clay('blue', price)], brief: { ...DEFAULT_BRIEF, budget: 500 } },
+      ).book.get('/bulk.cost')?.verdict;
+    expect(of(3)?.level).toBe('good');
+    expect(of(null)).toMatchObject({
+      level: 'doubtful',
+      says: expect.stringContaining('blue has no price yet'),
+    });
   });
 });

@@ -1,5 +1,5 @@
 import type { PieceContext } from '../context/index.ts';
-import { figure, type Reckoning, sourced, type Term, termFrom } from '../reckoning/index.ts';
+import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../reckoning/index.ts';
 import type { ClayUse } from './clayUses.ts';
 import { BULK } from './figures.ts';
 import { packsFor } from './packs.ts';
@@ -97,7 +97,29 @@ function reckonPacks(context: PieceContext, clay: PieceClay, mass: Reckoning): R
   return [count, left, cost];
 }
 
-/** The whole cost, when every clay in use has a price. */
+/** The cost against the budget; what has no price yet is not taken for free. */
+function judgeBudget(over: number, unpriced: readonly string[]): Verdict {
+  const margin = { value: -over, unit: 'money' } as const;
+  if (over > 0)
+    return {
+      level: 'stop',
+      wording: 'state',
+      says: `${over.toFixed(2)} over the budget`,
+      margin,
+      waysOut: [{ says: 'use what is left of open packs' }, { says: 'or put cores into the thick parts' }],
+    };
+  if (unpriced.length > 0)
+    return {
+      level: 'doubtful',
+      wording: 'state',
+      says: `within the budget so far: ${unpriced.join(', ')} ${unpriced.length === 1 ? 'has' : 'have'} no price yet`,
+      margin,
+      waysOut: [{ says: 'enter what a pack of it costs, at Bulk' }],
+    };
+  return { level: 'good', wording: 'state', says: 'within the budget', margin, waysOut: [] };
+}
+
+/** The cost of all clays in use that have a price. */
 function reckonCost(
   context: PieceContext,
   costs: readonly Reckoning[],
@@ -115,27 +137,7 @@ function reckonCost(
       formula: `c = ${symbols.join(' + ')}`,
       terms: costs.map((cost, i) => termFrom(symbols[i] ?? 'c', cost)),
       note: unpriced.length === 0 ? undefined : `Without ${unpriced.join(', ')}: no price entered.`,
-      verdict:
-        budget === null
-          ? undefined
-          : over > 0
-            ? {
-                level: 'stop',
-                wording: 'state',
-                says: `${over.toFixed(2)} over the budget`,
-                margin: { value: -over, unit: 'money' },
-                waysOut: [
-                  { says: 'use what is left of open packs' },
-                  { says: 'or put cores into the thick parts' },
-                ],
-              }
-            : {
-                level: 'good',
-                wording: 'state',
-                says: 'within the budget',
-                margin: { value: -over, unit: 'money' },
-                waysOut: [],
-              },
+      verdict: budget === null ? undefined : judgeBudget(over, unpriced),
     }),
   ];
 }

@@ -90,7 +90,7 @@ export function formulaWithNumbers({ formula, terms, quantity }: Reckoning): str
 
 const WORDS: Record<Wording, Record<Level, string>> = {
   room: { good: 'fits', doubtful: 'tight', stop: 'won’t' },
-  state: { good: 'good', doubtful: 'doubtful', stop: 'stop' },
+  state: { good: 'good', doubtful: 'check this', stop: 'stop' },
 };
 
 /** The one word of a verdict. */

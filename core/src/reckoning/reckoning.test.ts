@@ -62,7 +62,7 @@ describe('a figure and its working', () => {
 
   it('has one word for each verdict', () => {
     expect(verdictWord({ level: 'doubtful', wording: 'room', says: '', waysOut: [] })).toBe('tight');
-    expect(verdictWord({ level: 'doubtful', wording: 'state', says: '', waysOut: [] })).toBe('doubtful');
+    expect(verdictWord({ level: 'doubtful', wording: 'state', says: '', waysOut: [] })).toBe('check this');
   });
 });
 

@@ -41,7 +41,7 @@ export interface Term {
 
 /** How it stands: will go, only just, will not. */
 export type Level = 'good' | 'doubtful' | 'stop';
-/** Which words say it: *fits · tight · won’t* for room, *good · doubtful · stop* for the rest. */
+/** Which words say it: *fits · tight · won’t* for room, *good · check this · stop* for the rest. */
 export type Wording = 'room' | 'state';
 
 /** A change of the document that the maker can take with one press. */

@@ -171,7 +171,7 @@ function withBake({ steps, relations }: Route, at: number): Route {
     id: `bake-between-${n}`,
     kind: 'bake',
     way: 'set',
-    title: `Set bake after ${step.title}`.slice(0, 200),
+    title: `Short bake after ${step.title}`.slice(0, 200),
     parts: step.parts,
     regions: [],
     needs: [],
@@ -209,7 +209,7 @@ function repairOf(
     const at = one.mode === 'apart' ? Math.min(one.first, one.second) : one.first;
     const mended = withBake(route, at);
     if (faultsIn(mended, unbaked).length < now)
-      return { says: `put a set bake in behind “${titleOf(steps[at])}”`, route: mended };
+      return { says: `put a short bake in behind “${titleOf(steps[at])}”`, route: mended };
   }
   return null;
 }

@@ -277,7 +277,7 @@ export function unbakedParts({ piece, isClay, windowOf }: ProposeGround): Readon
 
 /**
  * The usual route of a piece by its forms, clays, features, fits and schools: armatures and cores, small parts baked ahead,
- * clay pass by pass with its bakes, the full cure where bakes only set, then joints, finish and assembly. The same piece
+ * clay pass by pass with its bakes, the final bake where bakes only set, then joints, finish and assembly. The same piece
  * always gives the same steps with the same ids.
  */
 export function proposeRoute(ground: ProposeGround): Route {
@@ -297,14 +297,14 @@ export function proposeRoute(ground: ProposeGround): Route {
     const here = clay.flatMap((part) => passSteps(part, pass, ground, hung, cooledAhead));
     const inIt = baked.filter(({ id }) => ground.passes(id).some((one) => one.pass === pass));
     if (school === 'one') return here;
-    const title = `${isSet ? 'Set bake' : 'Bake'} ${pass}`;
+    const title = `${isSet ? 'Short bake' : 'Bake'} ${pass}`;
     return [...here, ...bakes(String(pass), title, inIt, isSet ? 'set' : 'full', ground)];
   });
   const final =
     school === 'one'
       ? bakes('all', 'The bake', baked, 'full', ground)
       : isSet
-        ? bakes('full', 'Full cure', baked, 'full', ground)
+        ? bakes('full', 'Final bake', baked, 'full', ground)
         : [];
   const cooled = [...sculpted, ...final].filter(({ kind }) => kind === 'cool');
   const lastCool = new Map<string, string>();

@@ -117,11 +117,11 @@ describe('the order of steps', () => {
     expect(ids(only?.repair?.route as Route)).toEqual(['belt', 'coat-tail', 'bake']);
   });
 
-  it('supports: what carries is baked before what comes on it; a set bake is offered where there is none', () => {
+  it('supports: what carries is baked before what comes on it; a short bake is offered where there is none', () => {
     const legs = route(step('legs', 'skin'), step('trunk', 'skin'), step('bake', 'bake'));
     const [only] = judgeRoute(related(legs, 'supports', 'legs', 'trunk')).faults;
     expect(only?.says).toContain('“legs” must be baked before “trunk”');
-    expect(only?.repair?.says).toContain('set bake');
+    expect(only?.repair?.says).toContain('short bake');
     expect(judgeRoute(only?.repair?.route as Route).faults).toEqual([]);
   });
 
@@ -338,7 +338,7 @@ describe('the proposed route', () => {
           }
   });
 
-  it('set bakes end in a full cure of all that is baked', () => {
+  it('short bakes end in a final bake of all that is baked', () => {
     const last = found.bakes.at(-1);
     expect(last?.step.way).toBe('full');
     expect(last?.parts.map(({ part }) => part).sort()).toEqual(

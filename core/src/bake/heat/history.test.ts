@@ -59,7 +59,7 @@ describe('bakes one after the other', () => {
   const history = bakeHistory(context.shape, passes);
   if (!history) throw new Error('no history');
 
-  it('follow the route: a set bake for each pass, a full cure last', () => {
+  it('follow the route: a short bake for each pass, a final bake last', () => {
     expect(passes.map(({ id }) => id)).toEqual(['bake-1', 'bake-2', 'bake-full']);
     expect(passes.map(({ ask }) => ask.oven.holdMin)).toEqual([10, 10, null]);
     expect(passes[0]?.ask.regions).not.toContain('head');
@@ -86,7 +86,7 @@ describe('bakes one after the other', () => {
     expect(head?.bakes.map(({ id }) => id)).toEqual(['bake-2', 'bake-full']);
   });
 
-  it('set bakes cure nothing thick; the full cure reaches everything, by its own run', () => {
+  it('short bakes cure nothing thick; the final bake reaches everything, by its own run', () => {
     expect(history.lastCures).toBe(1);
     for (const { region, curedBy } of history.regions) expect(curedBy, region).not.toBeNull();
     const body = history.regions.find(({ region }) => region !== 'head');

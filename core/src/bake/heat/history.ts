@@ -53,7 +53,7 @@ const UNTIL = 360;
 const ALL = 0.9995;
 
 /**
- * Every bake of a part worked through one after the other, each with the clay that is on it by then. A set bake does not cure:
+ * Every bake of a part worked through one after the other, each with the clay that is on it by then. A short bake does not cure:
  * that the last one reaches everything is proved by its own run, as if nothing before had counted.
  *
  * @param onProgress told which bake is on, from 0, and its minute; true ends the work

@@ -9,7 +9,7 @@ import { ovenFor } from './dialFor.ts';
 import type { PassAsk, RegionHistory } from './history.ts';
 
 /**
- * Every bake of a part by the route, to be worked through: a set bake for the minutes of one, the others until it is cured.
+ * Every bake of a part by the route, to be worked through: a short bake for the minutes of one, the others until it is cured.
  *
  * @param oven with the dial that was typed; null takes what each bake wants
  * @param find a figure of a part

@@ -61,7 +61,7 @@ describe('how far apart two things lie', () => {
 });
 
 describe('the oven with a load in it', () => {
-  it('every bake of the route has its loads, set bakes for the minutes of one', () => {
+  it('every bake of the route has its loads, short bakes for the minutes of one', () => {
     const { all } = loadsOf(ferry);
     const of = (id: string) => all.find(({ step }) => step === id)?.loads ?? [];
     expect(of('bake-1').every(({ minutes }) => minutes <= 10)).toBe(true);

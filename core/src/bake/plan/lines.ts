@@ -1,4 +1,5 @@
 import type { Given } from '../../context/index.ts';
+import { verdictWord } from '../../reckoning/index.ts';
 import { doseAt, type PartWindow } from '../window/index.ts';
 import { windowSays } from './judgeLoad.ts';
 import type { PlannedLoad } from './planBakes.ts';
@@ -24,7 +25,7 @@ export function planLines(given: Given, part: string | undefined): string[] {
       ...loads
         .filter(({ parts }) => part === undefined || parts.some((one) => one.part === part))
         .flatMap((load) => [
-          `  ${number}.${load.number} ${title}: dial ${load.dialC.toFixed(0)} °C, ${load.minutes} min from door shut to door open (${windowSays(load.window)}): ${load.verdict.level}, ${load.verdict.says}`,
+          `  ${number}.${load.number} ${title}: dial ${load.dialC.toFixed(0)} °C, ${load.minutes} min from door shut to door open (${windowSays(load.window)}): ${verdictWord(load.verdict)}, ${load.verdict.says}`,
           ...load.verdict.waysOut.map(({ says }) => `      → ${says}`),
           ...load.parts
             .filter((one) => part === undefined || one.part === part)

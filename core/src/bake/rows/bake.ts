@@ -4,7 +4,7 @@ import { practice, type Row, remembered } from '../../sources/index.ts';
 export const BAKE_RULES: readonly Row[] = [
   practice('bake.per-thickness', 'Thickness the packet minutes are for', 6, 'mm', { own: false }),
   practice('bake.least', 'Shortest bake, even of a scrap', 5, 'min'),
-  practice('bake.set-hold', 'A set bake: firms a section, does not cure it', 10, 'min'),
+  practice('bake.set-hold', 'A short bake: firms a section, does not cure it', 10, 'min'),
   remembered('bulk.strong', 'Clay thinner than this breaks when it is handled', 1.5, 'mm'),
   practice('bake.thin', 'Thinner than this browns early', 3, 'mm'),
   practice('bake.scorch', 'Clay scorches above', 150, '°C', { own: false }),

@@ -12,7 +12,7 @@ export interface LikeBake {
   readonly outcome: 'good' | 'under-baked' | 'scorched';
 }
 
-/** What a part can bear to be judged by: full cure and its limit of browning, moved by bakes of like parts. */
+/** What a part can bear to be judged by: final bake and its limit of browning, moved by bakes of like parts. */
 export interface Levels {
   /** Share of the cure that is enough. */
   readonly cured: number;

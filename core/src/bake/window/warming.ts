@@ -32,6 +32,8 @@ const [EARLY_S, LATE_S, EARLY_MIN] = [20, 60, 6];
 /** From here on one slow fall is left, and the rest follows from it: a share of the oven’s heat, and how steady its pace is. */
 const NEARLY = 0.85;
 const SAME_PACE = 0.01;
+/** What is no further than this behind the air all over goes with it: a share of the oven’s heat. */
+const WITH_THE_AIR = 0.004;
 /** Longest that is looked at, min: as long as the longest bake. */
 const UNTIL = 240;
 
@@ -51,6 +53,15 @@ function ends({ isClay }: HeatBody, share: Float64Array) {
 function lagBetween(a: readonly [number, number], b: readonly [number, number]): number {
   const fall = Math.log((1 - a[1]) / Math.max(1e-12, 1 - b[1]));
   return fall > 0 ? (b[0] - a[0]) / fall : Number.POSITIVE_INFINITY;
+}
+
+/** What is so thin that it goes with the air is not worked through any longer, till the air itself is nearly there. */
+function goWithTheAir(rise: AirRise, minutes: number[], ...shares: readonly number[][]): void {
+  const from = minutes.at(-1) ?? 0;
+  for (let minute = from + 1; minute <= from + 5 * rise.backMin; minute += 1) {
+    minutes.push(minute);
+    for (const list of shares) list.push(Math.max(list.at(-1) ?? 0, riseAt(rise, minute) - WITH_THE_AIR / 2));
+  }
 }
 
 /**
@@ -78,6 +89,11 @@ export function warmThrough(body: HeatBody, rise: AirRise): Warming {
     lagMin = lagBetween(last, [minute, low]);
     const isEven = Math.abs(lagMin / before - 1) < SAME_PACE;
     before = lagMin;
+    if (minute >= 1 && riseAt(rise, minute) - low < WITH_THE_AIR) {
+      goWithTheAir(rise, minutes, coldest, warmest);
+      lagMin = rise.backMin;
+      break;
+    }
     if (low >= NEARLY && isEven && minute > EARLY_MIN && minute > 4 * rise.backMin) break;
   }
   return {

@@ -192,6 +192,18 @@ describe('one run for every heat of the oven', () => {
     },
   );
 
+  it('a sheet of half a millimetre goes with the air, from the first minutes on', () => {
+    const sheet = bodyOf({ kind: 'block', widthMm: 6, heightMm: 0.4, depthMm: 6 }, 0.1);
+    const thin = warmThrough(sheet, HOT);
+    const stepper = heatStepper(sheet);
+    for (let minute = 0; minute < 12; minute += 1 / 6) {
+      const from = minute;
+      stepper.step(10, (s) => riseAt(HOT, from + s / 60));
+      const least = stepper.state.cells.reduce((a, b) => Math.min(a, b), Infinity);
+      if (minute > 1) expect(Math.abs(coldestAt(thin, minute + 1 / 6) - least)).toBeLessThan(0.012);
+    }
+  });
+
   it('behind what was looked at it goes on as it must', () => {
     const end = warming.minutes.at(-1) ?? 0;
     const stepper = heatStepper(body);

@@ -32,7 +32,7 @@ export class Schools {
   @IsIn(['painted', 'coloured', 'pastel']) colour!: 'painted' | 'coloured' | 'pastel';
   /** Bake sections as they are done, or everything at once. */
   @IsIn(['sections', 'one']) bakes!: 'sections' | 'one';
-  /** Short set bakes with a full cure last, or the full time each time. */
+  /** Short short bakes with a final bake last, or the full time each time. */
   @IsIn(['set', 'full']) heat!: 'set' | 'full';
   /** What goes under the clay; none for wire alone. */
   @IsIn(['none', ...CORE_KINDS]) core!: 'none' | CoreKind;

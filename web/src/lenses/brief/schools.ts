@@ -76,7 +76,7 @@ export const SCHOOLS: readonly School[] = [
     ways: [
       {
         value: 'set',
-        says: 'short set bakes, full cure last',
+        says: 'short short bakes, final bake last',
         costs: 'less browning; the last bake must reach everything',
       },
       {
