@@ -102,7 +102,7 @@ describe.each<Paper>(['A4', 'Letter'])('the bench sheet on %s', (paper) => {
       'Ferrywoman',
       'Clay to have out',
       'Bakes',
-      '130 °C (266 °F)',
+      'dial 122 °C (252 °F)',
       'Final bake · dial 122 °C',
       'Air the room',
       'not food-safe',

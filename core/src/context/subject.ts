@@ -12,6 +12,8 @@ interface ReckonerBase<N extends string, F extends Found, T> {
   readonly name: N;
   /** The kinds of figures it makes; no other reckoner of the same things makes them. */
   readonly gives: readonly FigureKind[];
+  /** Stages that lean on it though it shows nothing of its own there: it is looked at with them, part by part. */
+  readonly leanedOnAt?: readonly Lens[];
   /** What of it the interface shows besides its figures, as plain data that can be handed to another thread. */
   tells?(found: F): T;
 }

@@ -70,7 +70,8 @@ export function openDesk(subjects: readonly Subject[], place: Place): Desk {
   let heap = emptyHeap();
   let lastTold = 0;
 
-  const isSeen = ({ gives }: Reckoner): boolean =>
+  const isSeen = ({ gives, leanedOnAt }: Reckoner): boolean =>
+    leanedOnAt?.includes(watched.stage as Lens) ||
     gives.some(({ stage, key }) => stage === watched.stage || watched.always?.includes(key));
 
   /** What is to be looked at, in the order of its turn: of the part that is selected, else of what is seen, the rest. */

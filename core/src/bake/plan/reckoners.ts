@@ -1,5 +1,5 @@
 import { bulkOfPart } from '../../bulk/index.ts';
-import { type Given, partReckoner, pieceReckoner } from '../../context/index.ts';
+import { type Given, partReckoner, pieceReckoner, type Reckoner } from '../../context/index.ts';
 import { figure, type Reckoning, type Term } from '../../reckoning/index.ts';
 import { type BakeState, bakeStates, type PartInOven, stepsOfPiece } from '../../route/steps/index.ts';
 import { BAKE } from '../figures.ts';
@@ -38,7 +38,7 @@ export const bakesOfRoute = pieceReckoner(
 );
 
 /** How a part warms through in each of its bakes. */
-export const warmingOfPart = partReckoner('bake.warming', [], (given, context) => {
+const warming = partReckoner('bake.warming', [], (given, context) => {
   const { id } = context.part;
   const bulk = given.part(bulkOfPart, id);
   // What goes into no oven is parted first: there is nothing to be worked through yet.
@@ -50,6 +50,9 @@ export const warmingOfPart = partReckoner('bake.warming', [], (given, context) =
   }
   return { figures: [], byStep };
 });
+
+/** The same, worked through part by part before any stage asks for all of them at once. */
+export const warmingOfPart = { ...warming, leanedOnAt: ['bake', 'bench'] } as const satisfies Reckoner;
 
 /** Every bake with its loads, windows and minutes. */
 export const planOfPiece = pieceReckoner(
