@@ -22,7 +22,7 @@ test('a solid post is shown too thick in place; the core that is offered clears 
     await figureValue(page, 'Clay, whole packs'),
   ];
   await stage(page, 'Bake');
-  const minutes = await minutesOf(page, 'Time at that heat');
+  const minutes = await minutesOf(page, 'Minutes in the oven');
   await stage(page, 'Bulk');
   await page.getByRole('button', { name: /^Thickness everywhere/ }).click();
   const thickness = page.getByRole('region', { name: 'Thickness' });
@@ -42,7 +42,7 @@ test('a solid post is shown too thick in place; the core that is offered clears 
   await expect.poll(() => figureValue(page, 'Clay in it, each')).toBeLessThan(clay);
   await expect.poll(() => figureValue(page, 'Clay, whole packs')).toBeLessThan(cost);
   await stage(page, 'Bake');
-  expect(await minutesOf(page, 'Time at that heat')).toBeLessThan(minutes);
+  expect(await minutesOf(page, 'Minutes in the oven')).toBeLessThan(minutes);
 });
 
 test('the look at the thickness is left half way and taken up again by a key', async ({ page }) => {
@@ -218,8 +218,14 @@ test('the plane is dragged on the outline, and the part is peeled in space', asy
   const thickness = page.getByRole('region', { name: 'Thickness' });
   const slider = thickness.getByRole('slider', { name: 'Where it is cut' });
   await expect(slider).toBeVisible();
+  // A place on the screen is one only once nothing above it grows any more.
+  await settled(page);
+  await expect(thickness.getByRole('progressbar', { name: 'Looking closer' })).toHaveCount(0, {
+    timeout: 120_000,
+  });
   const before = await slider.inputValue();
   const key = thickness.getByRole('img', { name: 'Outline with the plane across it, to be dragged' });
+  await key.scrollIntoViewIfNeeded();
   const box = await key.boundingBox();
   if (!box) throw new Error('no outline');
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);

@@ -107,13 +107,13 @@ test('what two tabs set in the workshop is both kept', async ({ page, context })
   await other.goto('/workshop');
   await other.getByLabel('Sizes in life').selectOption({ label: 'feet and inches' });
   await expect(page.getByLabel('Sizes in life')).toHaveValue('feet');
-  await page.getByLabel('Light').selectOption({ label: 'dark' });
-  await expect(other.getByLabel('Light')).toHaveValue('dark');
+  await page.getByLabel('Light', { exact: true }).selectOption({ label: 'dark' });
+  await expect(other.getByLabel('Light', { exact: true })).toHaveValue('dark');
   await other.waitForTimeout(900);
   await other.close();
   await page.reload();
   await expect(page.getByLabel('Sizes in life')).toHaveValue('feet');
-  await expect(page.getByLabel('Light')).toHaveValue('dark');
+  await expect(page.getByLabel('Light', { exact: true })).toHaveValue('dark');
 });
 
 test('eight tabs all open, and the one that reads is told when the editor closes', async ({

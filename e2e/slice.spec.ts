@@ -23,7 +23,7 @@ test('from a size to a baked, logged part: everything follows the scale', async 
 
   await stage(page, 'Bake');
   await expect(page.getByRole('main', { name: 'Bake' })).toContainText('122 °C');
-  await expect(page.getByText('Handles burn at 10 minutes', { exact: false })).toBeVisible();
+  await expect(page.getByText('Handles brown at 14 minutes', { exact: false })).toBeVisible();
 
   await stage(page, 'Log');
   await page.getByRole('button', { name: 'Record a bake' }).click();

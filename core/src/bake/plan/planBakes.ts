@@ -162,7 +162,8 @@ function loadedOf(entrants: readonly Entrant[], ground: PlanGround): LoadedPart[
     if (!of || !alone) return [];
     const { lowC, highC } = entrant;
     const { fromMin, toMin, likely } = alone;
-    const isOpen = fromMin !== null && fromMin <= toMin;
+    // Of a window without a whole minute in it none is made a matter.
+    const isOpen = fromMin !== null && Math.ceil(fromMin) <= Math.floor(toMin);
     return [
       {
         context: of,

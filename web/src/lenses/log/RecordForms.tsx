@@ -44,7 +44,7 @@ function useStart(kind: RecordKind): Draft {
     key: '',
     madeMm: null,
     temperatureC: kind === 'bake' ? (figure('bake.temperature')?.quantity.value ?? 130) : null,
-    minutes: kind === 'bake' ? Math.round(figure('bake.hold')?.quantity.value ?? 20) : null,
+    minutes: kind === 'bake' ? Math.round(figure('bake.minutes')?.quantity.value ?? 20) : null,
     outcome: 'good',
     note: '',
     lesson: '',
