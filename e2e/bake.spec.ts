@@ -163,14 +163,16 @@ test('clays of two windows take two loads; in clays of one they go in together',
 test('a bake with the simulated oven, sped up: the probe moves its end, a reload loses nothing, the log is filled in', async ({
   page,
 }) => {
-  await openDemo(page, 'Low Water Ferry', 'Bake');
+  await openDemo(page, 'Toll Frogs', 'Bake');
   const bake = bakesOf(page);
+  // Small things: what the probe says of them is worked through in no time.
+  await bake.getByRole('button', { name: /^3 The bake at 110 °C/ }).click();
   await bake.getByRole('checkbox', { name: /simulated oven/ }).check();
   await bake.getByLabel('Its time goes').selectOption('120 times as fast');
   await bake.getByRole('button', { name: /^It is in: start the clock/ }).click();
   const live = page.getByRole('region', { name: 'Running bake' });
   await expect(live.getByLabel('Probe shows')).toHaveText(/\d+\.\d °C/);
-  await expect(live.getByText(/holds 1\d\d °C at dial 122 °C/)).toBeVisible();
+  await expect(live.getByText(/holds 1\d\d °C at dial 110 °C/)).toBeVisible();
   const first = Number(/°C, (\d+) min/.exec((await live.textContent()) ?? '')?.[1]);
   await page.reload();
   // Its oven runs hot: the end comes nearer, worked through by what the probe has shown.
@@ -203,10 +205,10 @@ test('a bake with the simulated oven, sped up: the probe moves its end, a reload
   await live.getByRole('button', { name: 'Write it in the log' }).click();
   await expect(live).toHaveCount(0);
   await stage(page, 'Log');
-  const entry = page.getByRole('listitem').filter({ hasText: 'and 6 more, by the clock' });
+  const entry = page.getByRole('listitem').filter({ hasText: /Gate .* and Gate .*, by the clock/ });
   // What the probe held, not what the dial said.
   const held = Number(/Baked at (\d+) °C/.exec((await entry.textContent()) ?? '')?.[1]);
-  expect(held).toBeGreaterThan(126);
+  expect(held).toBeGreaterThan(114);
 });
 
 test('a thermometer’s file in place of the oven; a burned bake of the log and what the doctor says', async ({
