@@ -247,5 +247,5 @@ test('a thermometer’s file in place of the oven; a burned bake of the log and 
   const doctor = burned.getByRole('region', { name: 'What went wrong with Mug handle' });
   await expect(doctor).toContainText('so thin that it is as hot as the oven within minutes');
   await expect(doctor).toContainText('the oven is hotter than its dial');
-  await expect(doctor.getByText('Next time, minutes from putting it in')).toBeVisible();
+  await expect(doctor.getByText('Minutes in the oven')).toBeVisible();
 });

@@ -3,8 +3,8 @@
  *
  *   npx tsx bench/attack/kills.ts [FIRST SEED] [HOW MANY]
  *
- * Wants the built application (`npm run build`), or the address of one that is served already in BASE. Each round opens a piece in a profile that lasts, writes names into it, and kills the
- * browser with SIGKILL: while it is typed in (plain), with a bake running (bake), while a backup of ten pieces is brought in
+ * Wants the built application (`npm run build`), or the address of one that is served already in BASE. Each round opens a piece in a
+ * profile that lasts, writes names into it, and kills the browser with SIGKILL: while it is typed in (plain), with a bake running (bake), while a backup of ten pieces is brought in
  * (import) or saved (backup). Opened again it must have every name that is older than a second, all pieces, and the running bake;
  * a piece that was coming in is there whole or not at all.
  */

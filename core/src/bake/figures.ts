@@ -4,19 +4,19 @@ import { declareFigures } from '../reckoning/index.ts';
 export const BAKE = declareFigures('bake', {
   temperature: {
     key: 'bake.temperature',
-    of: 'both',
+    of: 'part',
     unit: '°C',
     title: 'Oven temperature',
     says: 'lowest window of the clays in it',
     formula: ['T = a', 'T = a, the lowest of the clays in it'],
   },
   dial: {
-    key: 'bake.dial',
+    key: 'bake.dial.*',
     of: 'piece',
     unit: '°C',
     title: 'Set the dial to',
     says: 'what to set this oven’s dial to',
-    formula: 'D = T − o; peak T + w against S',
+    formula: ['D = T − o', 'D = e, beside T and o'],
   },
   hold: {
     key: 'bake.hold',
@@ -93,22 +93,6 @@ export const DOCTOR = declareFigures('bake', {
     title: 'Lies with',
     says: 'weight that lies on raw clay',
     formula: 'm against q',
-  },
-  minutes: {
-    key: 'doctor.minutes',
-    of: 'part',
-    unit: 'min',
-    title: 'Next time, minutes from putting it in',
-    says: 'minutes for the next bake of it',
-    formula: ['h = c × (1 + m ÷ 100)', 'h = g', 'h = p'],
-  },
-  dial: {
-    key: 'doctor.dial',
-    of: 'part',
-    unit: '°C',
-    title: 'Next time, dial',
-    says: 'dial for the next bake of it',
-    formula: 'D = T − o',
   },
 });
 

@@ -1,6 +1,6 @@
 export { BAKE, DOCTOR, SIMULATED } from './figures.ts';
-export { reckonPartBake, reckonPieceBake } from './reckonBake.ts';
-export { bakeOfPart, bakeOfPiece } from './reckoners.ts';
+export { reckonPartBake } from './reckonBake.ts';
+export { bakeOfPart } from './reckoners.ts';
 export {
   type BakeStage,
   bakeStage,

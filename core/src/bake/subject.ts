@@ -1,11 +1,11 @@
 import { bulkSubject } from '../bulk/index.ts';
 import { declareSubject } from '../context/index.ts';
 import { DOCTOR, SIMULATED } from './figures.ts';
-import { bakeOfPart, bakeOfPiece } from './reckoners.ts';
+import { bakeOfPart } from './reckoners.ts';
 
 export const bakeSubject = declareSubject({
   name: 'bake',
   needs: [bulkSubject],
-  reckoners: [bakeOfPart, bakeOfPiece],
+  reckoners: [bakeOfPart],
   asked: [...Object.values(DOCTOR), ...Object.values(SIMULATED)],
 });

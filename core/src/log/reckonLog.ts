@@ -69,7 +69,7 @@ function judgeTime(actual: number, low: number, high: number): Verdict {
 
 function reckonBakeEntry(entry: LogEntry, find: Find): Reckoning[] {
   const { bake } = entry;
-  const wanted = find(entry.part, 'bake.temperature') ?? find(null, 'bake.temperature');
+  const wanted = find(entry.part, 'bake.temperature');
   const hold = find(entry.part, 'bake.minutes');
   if (!bake || !wanted || !hold) return [];
   const { low: lowC = wanted.quantity.value, high: highC = wanted.quantity.value } = wanted.quantity;

@@ -27,7 +27,7 @@ export function routeGround(given: Given): ProposeGround {
     own,
     find: given.find,
     partById: new Map(piece.parts.map((part) => [part.id as string, part])),
-    ovenMin: () => null,
+    ovenMin: () => [],
     wires: (part) => bones(part)?.runs.length ?? 0,
     isClay: (part) => bulk(part) !== null,
     hasCore: (part) => (bulk(part)?.kind ?? null) !== null,

@@ -1,4 +1,4 @@
-import { loadFigureOf } from '../bake/plan/index.ts';
+import { loadFiguresOf } from '../bake/plan/index.ts';
 import { pieceReckoner } from '../context/index.ts';
 import { ROUTE } from './figures.ts';
 import { routeGround } from './ground.ts';
@@ -10,7 +10,7 @@ export const routeOfPiece = pieceReckoner(
   'route.piece',
   Object.values(ROUTE),
   (given) => {
-    const ground = { ...routeGround(given), ovenMin: loadFigureOf(given) };
+    const ground = { ...routeGround(given), ovenMin: loadFiguresOf(given) };
     return reckonRoute(ground, given.piece(stepsOfPiece).route);
   },
   ({ route, isOwn, times, judged, unbaked }): RouteFacts => ({

@@ -9,8 +9,8 @@ export interface TimingGround {
   /** A figure of a part, or of the whole piece. */
   readonly find: (part: string | null, key: string) => Reckoning | undefined;
   readonly partById: ReadonlyMap<string, Piece['parts'][number]>;
-  /** Minutes that a bake of the route is in the oven, all its loads; null where that is not known. */
-  readonly ovenMin: (step: string) => Reckoning | null;
+  /** Minutes of the loads of a bake of the route; none where they are not known. */
+  readonly ovenMin: (step: string) => readonly Reckoning[];
   /** How many wires a part has. */
   readonly wires: (part: string) => number;
 }
@@ -205,11 +205,12 @@ function waitOf(step: RouteStep, ground: TimingGround): Worked {
           terms: [heats.term('o'), least.term('b')],
         };
       }
-      const hold = ground.ovenMin(step.id);
+      const loads = ground.ovenMin(step.id);
+      const symbols = loads.map((_, i) => (loads.length === 1 ? 'h' : `h${i + 1}`));
       return {
-        value: heats.value + (hold?.quantity.value ?? 0),
-        formula: hold ? 't = o + h' : 't = o',
-        terms: [heats.term('o'), ...(hold ? [termFrom('h', hold)] : [])],
+        value: heats.value + loads.reduce((sum, { quantity }) => sum + quantity.value, 0),
+        formula: `t = ${['o', ...symbols].join(' + ')}`,
+        terms: [heats.term('o'), ...loads.map((load, i) => termFrom(symbols[i] ?? 'h', load))],
       };
     }
     case 'cool':

@@ -62,7 +62,11 @@ describe('the demo pieces', () => {
   });
 
   it('mixed clays that want different heat are said to', () => {
-    const temperature = reckon(tollFrogs(NOW)).book.get('/bake.temperature');
+    const frogs = tollFrogs(NOW);
+    const beam = frogs.parts.find(({ id }) => id === 'gate-beam');
+    const keeper = frogs.parts.find(({ id }) => id === 'toll-keeper');
+    const mixed = changed(frogs, 'gate-beam', { mix: [...(beam?.mix ?? []), ...(keeper?.mix ?? [])] });
+    const temperature = reckon(mixed).book.get('gate-beam/bake.temperature');
     expect(temperature?.quantity.high).toBe(120);
     expect(temperature?.verdict?.says).toContain('more heat');
   });
@@ -122,11 +126,14 @@ describe('one form, everything follows', () => {
   });
 
   it('own values of the piece go before the workshop’s, and both before the handbook’s', () => {
-    expect(reckon(ferry, { 'oven.dial-error': 3 }).book.get('/bake.dial')?.quantity.value).toBe(130 - 8);
+    expect(reckon(ferry, { 'oven.dial-error': 3 }).book.get('/bake.dial.bake-full.1')?.quantity.value).toBe(
+      130 - 8,
+    );
     expect(
-      reckon({ ...ferry, own: {} }, { 'oven.dial-error': 3 }).book.get('/bake.dial')?.quantity.value,
+      reckon({ ...ferry, own: {} }, { 'oven.dial-error': 3 }).book.get('/bake.dial.bake-full.1')?.quantity
+        .value,
     ).toBe(127);
-    expect(reckon({ ...ferry, own: {} }).book.get('/bake.dial')?.verdict?.level).toBe('doubtful');
+    expect(reckon({ ...ferry, own: {} }).book.get('/bake.dial.bake-1.1')?.verdict?.level).toBe('doubtful');
   });
 
   it('short bakes are planned only by makers who bake so', () => {

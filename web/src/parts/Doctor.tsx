@@ -39,8 +39,8 @@ export default function Doctor({ context, bulk, record }: DoctorProps) {
   const { part, scale, own } = context;
   const { found, isBusy } = useBake(part.form, heroicOf(scale.heroic, own), asks, UNTIL);
   const of = (way: number) => found.find((one) => one.way === way)?.run ?? null;
-  const hold = useFigure(part.id, 'bake.hold');
-  const { causes, rescue, next, also } = diagnose({ context, bulk, record, run: of(0), right: of(1), hold });
+  const minutes = useFigure(part.id, 'bake.minutes');
+  const { causes, rescue, also } = diagnose({ context, bulk, record, run: of(0), right: of(1) });
   if (causes.length === 0) return null;
   return (
     <section
@@ -58,11 +58,9 @@ export default function Doctor({ context, bulk, record }: DoctorProps) {
         ))}
       </ol>
       <Lines title="What to do with it" lines={rescue} />
-      {next.length > 0 && (
+      {minutes && (
         <div className="mt-1.5 max-w-md">
-          {next.map((figure) => (
-            <FigureRow key={figure.key} figure={figure} />
-          ))}
+          <FigureRow figure={minutes} />
         </div>
       )}
       <Lines title="And next time" lines={also} />

@@ -26,6 +26,19 @@ function WayOutLine({ way }: { readonly way: WayOut }) {
   );
 }
 
+/** The mark of a verdict alone, where there is no room for its words. */
+export function VerdictMark({ verdict }: { readonly verdict: Verdict }) {
+  const Icon = ICONS[verdict.level];
+  return (
+    <Icon
+      role="img"
+      aria-label={verdictWord(verdict)}
+      className={`mr-1 inline size-3.5 align-[-2px] ${LEVEL_COLOURS[verdict.level]}`}
+      strokeWidth={2.4}
+    />
+  );
+}
+
 /** A verdict: icon, word, colour, why, and the ways out. */
 export function VerdictLine({
   verdict,

@@ -217,11 +217,9 @@ export function useBakes(): readonly BakeState[] {
   return useTold('bake.states', null) ?? NO_BAKES;
 }
 
-const NO_PLAN: readonly PlannedBake[] = [];
-
-/** Every bake with its loads, windows and minutes; empty before they are known. */
-export function usePlan(): readonly PlannedBake[] {
-  return useTold('bake.plan', null) ?? NO_PLAN;
+/** Every bake with its loads, windows and minutes; null before they are known. */
+export function usePlan(): readonly PlannedBake[] | null {
+  return useTold('bake.plan', null) ?? null;
 }
 
 const NO_ROUTE: RouteFacts = {

@@ -1,7 +1,8 @@
 import { bulkOfPart } from '../../bulk/index.ts';
 import type { Given } from '../../context/index.ts';
-import { bakeHistory, judgeHistory, passAsks } from '../heat/index.ts';
-import { bakesOfRoute } from '../plan/index.ts';
+import { verdictWord } from '../../reckoning/index.ts';
+import { bakeHistory } from '../heat/index.ts';
+import { bakesOfRoute, judgeHistory, passAsks, planOfPiece } from '../plan/index.ts';
 import { auditOfPart } from './reckoners.ts';
 
 /** A bake’s history is worked through on cells so many times as large as on screen. */
@@ -28,13 +29,13 @@ export function ovenLines(given: Given, part: string | undefined): string[] {
   const history = [...given.parts(bulkOfPart)].flatMap(([id, own]) => {
     const context = contexts.get(id);
     if (!context || part !== id) return [];
-    const passes = passAsks(context, own, context.piece.oven, bakes, find, COARSER);
+    const passes = passAsks(context, own, given.piece(planOfPiece).bakes, COARSER);
     if (passes.length < 2) return [];
     const through = bakeHistory(context.shape, passes);
     return (through?.regions ?? []).map((row) => {
-      const { level, says } = judgeHistory(context, own, row, titles);
+      const verdict = judgeHistory(context, own, row, find(id, 'bake.minutes')?.verdict);
       const bar = row.bakes.map(({ meanMin }) => `${meanMin.toFixed(0)}`).join(' + ');
-      return `  ${id.padEnd(18)}${row.region.padEnd(18)}${`${bar} min`.padEnd(16)}${row.peakC.toFixed(0)} °C  ${level}, ${says}`;
+      return `  ${id.padEnd(18)}${row.region.padEnd(18)}${`${bar} min`.padEnd(16)}${row.peakC.toFixed(0)} °C  ${verdictWord(verdict)}, ${verdict.says}`;
     });
   });
   return [

@@ -1,15 +1,7 @@
 import type { BulkFacts } from '../../bulk/index.ts';
 import type { PartFacts } from '../../context/index.ts';
 import type { LogEntry, Outcome } from '../../piece/index.ts';
-import {
-  figure,
-  type Reckoning,
-  type ShownFigure,
-  sourced,
-  type Term,
-  termFrom,
-} from '../../reckoning/index.ts';
-import { DOCTOR } from '../figures.ts';
+import { sourced } from '../../reckoning/index.ts';
 import { type BakeAsk, bakeAsk, curedAt, type HeatRun } from '../heat/index.ts';
 import { mixWindow } from '../time/index.ts';
 
@@ -28,8 +20,6 @@ export interface Cause {
 export interface Diagnosis {
   readonly causes: readonly Cause[];
   readonly rescue: readonly string[];
-  /** What to set the next time, each with its working. */
-  readonly next: readonly Reckoning[];
   /** What to do otherwise besides. */
   readonly also: readonly string[];
 }
@@ -78,8 +68,6 @@ export interface DoctorAsk {
   /** The bake as it was, and as it should be; null while they are not worked through. */
   readonly run: HeatRun | null;
   readonly right: HeatRun | null;
-  /** The part’s time by the packet’s rule. */
-  readonly hold: ShownFigure | undefined;
 }
 
 interface Found {
@@ -229,14 +217,14 @@ const ALSO: Readonly<Record<Outcome, readonly string[]>> = {
   shiny: ['lay paper or fibre under it'],
 };
 
-/** Likely causes of how a bake came out, by its record and its simulation, what rescues it, and the numbers for the next. */
+/** Likely causes of how a bake came out, by its record and its simulation, and what rescues it. */
 export function diagnose(ask: DoctorAsk): Diagnosis {
-  const { context, bulk, record, right } = ask;
+  const { context, bulk, record } = ask;
   const { own, piece } = context;
   const ids = new Set(bulk.uses.map(({ clay }) => clay.id));
   const window = mixWindow(piece.clays.filter(({ id }) => ids.has(id)));
   const { outcome } = record;
-  if (!window || outcome === 'good') return { causes: [], rescue: [], next: [], also: [] };
+  if (!window || outcome === 'good') return { causes: [], rescue: [], also: [] };
   const f: Found = {
     lowC: window.lowC,
     highC: window.highC,
@@ -255,76 +243,5 @@ export function diagnose(ask: DoctorAsk): Diagnosis {
     causes: [...causes].sort((a, b) => Number(b.isLikely) - Number(a.isLikely)),
     rescue: RESCUE[outcome],
     also: ALSO[outcome],
-    next: right?.curedMin ? nextTime(ask, window.lowC, right.curedMin) : [],
   };
-}
-
-/** A later bake of the same part that came out well, by the log. */
-function ownGood({ context, record }: DoctorAsk): LogEntry | undefined {
-  const { part, piece } = context;
-  return piece.log.findLast(
-    (entry) => entry.part === part.id && entry.bake?.outcome === 'good' && entry.bake !== record,
-  );
-}
-
-/**
- * Minutes for the next time. A part that burned goes by the maker’s own bake that came out well, or by the packet’s short end
- * where that is less than what cures every cell by the rule: what it lacks the last bake brings. Else by what cures it.
- */
-function nextMinutes(ask: DoctorAsk, curedMin: number): Reckoning {
-  const { context, record, hold } = ask;
-  const { own, part } = context;
-  const margin = sourced('heat.margin', own);
-  const sure = Math.ceil(curedMin * (1 + margin.value / 100));
-  const good = record.outcome === 'scorched' ? ownGood(ask) : undefined;
-  if (good?.bake && good.bake.minutes < record.minutes)
-    return figure(DOCTOR.minutes, {
-      part: part.id,
-      value: good.bake.minutes,
-      formula: 'h = g',
-      terms: [
-        {
-          symbol: 'g',
-          name: `Your own bake of ${good.at.slice(0, 10)} that came out well`,
-          quantity: { value: good.bake.minutes, unit: 'min' },
-          origin: { kind: 'entry', path: ['log', good.id, 'bake', 'minutes'] },
-        },
-      ],
-      note: `By the rule of cure every cell is done after ${Math.round(curedMin)} min: let a last, cooler bake bring the rest.`,
-    });
-  if (record.outcome === 'scorched' && hold && hold.quantity.value < sure)
-    return figure(DOCTOR.minutes, {
-      part: part.id,
-      value: hold.quantity.value,
-      formula: 'h = p',
-      terms: [termFrom('p', hold)],
-      note: `The short end of the packet’s rule: look at it early. Every cell is done after ${Math.round(curedMin)} min.`,
-    });
-  return figure(DOCTOR.minutes, {
-    part: part.id,
-    value: sure,
-    terms: [simulatedTerm('c', 'The last clay is cured after', curedMin, 'min'), margin.term('m')],
-  });
-}
-
-function simulatedTerm(symbol: string, name: string, value: number, unit: 'min' | '°C'): Term {
-  return {
-    symbol,
-    name,
-    quantity: { value, unit },
-    origin: { kind: 'shape', says: 'worked through on the part’s solid' },
-  };
-}
-
-function nextTime(ask: DoctorAsk, lowC: number, curedMin: number): Reckoning[] {
-  const { part, own } = ask.context;
-  const error = sourced('oven.dial-error', own);
-  return [
-    nextMinutes(ask, curedMin),
-    figure(DOCTOR.dial, {
-      part: part.id,
-      value: lowC - error.value,
-      terms: [simulatedTerm('T', 'Low end of its window', lowC, '°C'), error.term('o')],
-    }),
-  ];
 }

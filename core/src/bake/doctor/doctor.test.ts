@@ -18,7 +18,7 @@ function found(piece: Piece, id: string) {
 }
 
 function asked(piece: Piece, id: string, record: BakeRecord) {
-  const { context, bulk, find } = found(piece, id);
+  const { context, bulk } = found(piece, id);
   const asks = recordAsks(context, bulk, record, 2);
   if (!asks) throw new Error('nothing is baked');
   const run = (ask: typeof asks.asItWas) =>
@@ -29,7 +29,6 @@ function asked(piece: Piece, id: string, record: BakeRecord) {
     record,
     run: run(asks.asItWas),
     right: run(asks.asItShould),
-    hold: find('bake.hold'),
   });
 }
 
@@ -41,48 +40,21 @@ const record = (outcome: Outcome, temperatureC: number, minutes: number): BakeRe
 });
 
 describe('what went wrong with a bake', () => {
-  it('handles of 1 mm that burned in 10 min at 143 °C: too hot, too long, thin; 7 min came well', () => {
-    const { causes, next, rescue } = asked(ferry, 'mug-handle', record('scorched', 143, 10));
+  it('handles of 1 mm that burned in 10 min at 143 °C: too hot, too long, thin (common practice)', () => {
+    const { causes, rescue } = asked(ferry, 'mug-handle', record('scorched', 143, 10));
     const likely = causes.filter(({ isLikely }) => isLikely).map(({ says }) => says);
     expect(likely).toContain('too hot');
     expect(likely.join()).toContain('thin');
     expect(causes.find(({ says }) => says === 'too hot')?.evidence).toBe('143 °C, its window ends at 135 °C');
     expect(rescue.length).toBeGreaterThan(1);
-    const dial = next.find(({ key }) => key === 'doctor.dial');
-    // Window from 130 °C, this oven 8 °C hotter than its dial.
-    expect(dial?.quantity.value).toBe(122);
-    // The second six came out well after 7 min: the maker’s own bake goes before any rule.
-    const minutes = next.find(({ key }) => key === 'doctor.minutes');
-    expect(minutes?.quantity.value).toBe(7);
-    expect(minutes?.terms[0]?.origin).toEqual({
-      kind: 'entry',
-      path: ['log', 'handles-2', 'bake', 'minutes'],
-    });
-    // Without one it is the short end of the packet’s rule, under the ten that burned it.
-    const bare = asked({ ...ferry, log: [] }, 'mug-handle', record('scorched', 143, 10)).next[0];
-    expect(bare?.quantity.value).toBeLessThan(10);
-    expect(bare?.note).toContain('look at it early');
   });
 
-  it('a ferrywoman taken out after 15 min is raw inside; the minutes for next time cure her', () => {
-    const { causes, next } = asked(ferry, 'ferrywoman', record('under-baked', 130, 15));
+  it('a ferrywoman taken out after 15 min is raw inside', () => {
+    const { causes } = asked(ferry, 'ferrywoman', record('under-baked', 130, 15));
     const short = causes.find(({ says }) => says.startsWith('too short'));
     expect(short?.isLikely).toBe(true);
     const inside = causes.find(({ says }) => says.includes('inside'));
     expect(Number(/^(\d+) %/.exec(inside?.evidence ?? '')?.[1])).toBeLessThan(90);
-    const minutes = next.find(({ key }) => key === 'doctor.minutes')?.quantity.value ?? 0;
-    expect(minutes).toBeGreaterThan(15);
-    const { context, bulk } = found(ferry, 'ferrywoman');
-    const asks = recordAsks(context, bulk, record('good', 130, minutes), 2);
-    if (!asks) throw new Error('nothing is baked');
-    const again = simulateBake(
-      bodyOf(context.shape, asks.asItWas).body,
-      asks.asItWas.oven,
-      asks.asItWas.rules,
-      { untilMin: 240 },
-    );
-    expect(again?.curedMin).not.toBeNull();
-    expect(again?.curedMin).toBeLessThanOrEqual(minutes + 1);
   });
 
   it('a cool oven is named before anything else', () => {
@@ -99,7 +71,6 @@ describe('what went wrong with a bake', () => {
         record: record(outcome, 130, 30),
         run: null,
         right: null,
-        hold: undefined,
       });
       expect(said.causes.length > 0, outcome).toBe(outcome !== 'good');
       expect(said.rescue.length > 0, outcome).toBe(outcome !== 'good');
@@ -117,7 +88,6 @@ describe('what went wrong with a bake', () => {
         record: record(outcome, 130, 30),
         run: null,
         right: null,
-        hold: undefined,
       }).causes[0];
     };
     expect(first('rack', 'dented')).toMatchObject({ isLikely: true });

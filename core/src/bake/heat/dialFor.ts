@@ -1,4 +1,3 @@
-import type { BakeSettings } from '../../piece/index.ts';
 import { type OwnValues, type ShownFigure, sourced } from '../../reckoning/index.ts';
 
 /**
@@ -18,20 +17,4 @@ export function dialFor(
     return heat ? [heat.low ?? heat.value] : [];
   });
   return lows.length > 0 ? Math.max(...lows) - sourced('oven.dial-error', own).value : null;
-}
-
-/**
- * The oven as it stands for some parts in one bake: the dial that was typed, or else what they want.
- *
- * @param find a figure of a part
- * @returns null when no dial was typed and none of them is baked
- */
-export function ovenFor<Oven extends Pick<BakeSettings, 'dialC'>>(
-  oven: Oven,
-  parts: readonly string[],
-  find: (part: string, key: string) => ShownFigure | undefined,
-  own: OwnValues,
-): (Oven & { readonly dialC: number }) | null {
-  const dialC = oven.dialC ?? dialFor(parts, find, own);
-  return dialC === null ? null : { ...oven, dialC };
 }

@@ -3,6 +3,7 @@ import { lowWaterFerry, tollFrogs } from '../../demo/index.ts';
 import { makeShapeStore, PLAIN } from '../../form/index.ts';
 import { DEFAULT_REGION, type Piece, setAt } from '../../piece/index.ts';
 import { reckonPiece } from '../../spine/index.ts';
+import { judgeHistory, passAsks } from '../plan/index.ts';
 import {
   type BakeAsk,
   bakeAsk,
@@ -11,12 +12,10 @@ import {
   bodyOn,
   dialFor,
   heldC,
-  judgeHistory,
   onlyRegions,
   ovenAt,
   ovenRates,
   type ProbeTrace,
-  passAsks,
   simulateBake,
   traceAt,
 } from './index.ts';
@@ -42,8 +41,8 @@ function found(piece: Piece, id: string) {
   const reckoned = reckonPiece(piece, { shapes, workshopOwn: {}, now: NOW });
   const [context, bulk] = [reckoned.contexts.get(id), reckoned.bulk.get(id)];
   if (!context || !bulk) throw new Error(`${id} is not of clay`);
-  const find = (part: string, key: string) => reckoned.book.get(`${part}/${key}`);
-  return { context, bulk, bakes: reckoned.bakes, find };
+  const ofLoads = reckoned.book.get(`${id}/bake.minutes`)?.verdict;
+  return { context, bulk, plan: reckoned.plan, ofLoads };
 }
 
 /** The goose in two passes: body first, then the head. */
@@ -54,21 +53,24 @@ const inPasses = setAt(
 );
 
 describe('bakes one after the other', () => {
-  const { context, bulk, bakes, find } = found(inPasses, 'goose');
-  const passes = passAsks(context, bulk, WAY, bakes, find, 2);
+  const { context, bulk, plan } = found(inPasses, 'goose');
+  const passes = passAsks(context, bulk, plan, 2);
   const history = bakeHistory(context.shape, passes);
   if (!history) throw new Error('no history');
 
   it('follow the route: a short bake for each pass, a final bake last', () => {
     expect(passes.map(({ id }) => id)).toEqual(['bake-1', 'bake-2', 'bake-full']);
-    expect(passes.map(({ ask }) => ask.oven.holdMin)).toEqual([10, 10, null]);
+    const minutes = plan.flatMap(({ loads }) =>
+      loads.filter(({ parts }) => parts.some(({ part }) => part === 'goose')).map((load) => load.minutes),
+    );
+    expect(passes.map(({ ask }) => ask.oven.holdMin)).toEqual(minutes);
+    expect(minutes.slice(0, 2)).toEqual([10, 10]);
     expect(passes[0]?.ask.regions).not.toContain('head');
   });
 
   it('each at the heat that all in it cure at, less the error of the dial', () => {
     // Everything from 130 °C, in an oven 8 °C hotter than its dial.
-    const free = passAsks(context, bulk, { ...WAY, dialC: null }, bakes, find, 2);
-    expect(free.map(({ ask }) => ask.oven.dialC)).toEqual([122, 122, 122]);
+    expect(passes.map(({ ask }) => ask.oven.dialC)).toEqual([122, 122, 122]);
     const frogs = reckonPiece(tollFrogs(NOW), { shapes, workshopOwn: {}, now: NOW });
     const dials = frogs.bakes.flatMap(({ parts }) => {
       const dial = dialFor(
@@ -112,8 +114,10 @@ describe('bakes one after the other', () => {
     const raw = short?.regions.find(({ curedBy }) => curedBy === null);
     expect(short?.lastCures).toBeLessThan(1);
     if (!raw) throw new Error('all cured');
-    const verdict = judgeHistory(context, bulk, raw, new Map());
-    expect(verdict).toMatchObject({ level: 'stop', says: 'no bake cures all of it' });
+    // What is said of it is what the loads say that it goes in with.
+    const solo = found(setAt(inPasses, ['oven', 'holdMin'], 10), 'goose');
+    const verdict = judgeHistory(solo.context, solo.bulk, raw, solo.ofLoads);
+    expect(verdict).toMatchObject({ level: 'stop', says: expect.stringMatching(/% cured/) });
     expect(verdict.waysOut.length).toBeGreaterThan(0);
   });
 
@@ -122,7 +126,7 @@ describe('bakes one after the other', () => {
     const pale = setAt(inPasses, ['clays', 'neutral', 'colour'], '#f4f0e4');
     const of = (piece: Piece) => {
       const one = found(piece, 'goose');
-      return judgeHistory(one.context, one.bulk, region, new Map()).level;
+      return judgeHistory(one.context, one.bulk, region, one.ofLoads).level;
     };
     expect(of(pale)).toBe('doubtful');
     expect(of(setAt(inPasses, ['clays', 'neutral', 'colour'], '#40382f'))).toBe('good');

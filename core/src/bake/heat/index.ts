@@ -11,7 +11,7 @@ export {
   regionsOf,
 } from './bakeAsk.ts';
 export { type BodyAsk, type HeatBody, heatBody, type Stuff } from './body.ts';
-export { dialFor, ovenFor } from './dialFor.ts';
+export { dialFor } from './dialFor.ts';
 export { type HeatSlice, heatSlice } from './heatSlice.ts';
 export {
   type BakeHistory,
@@ -23,7 +23,6 @@ export {
 export { plainKernel } from './kernel.ts';
 export type { HeatState } from './kernelTypes.ts';
 export { heldC, type OvenRates, type OvenRun, ovenAt, ovenRates, type ProbeTrace, traceAt } from './oven.ts';
-export { judgeHistory, passAsks } from './passAsks.ts';
 export { reckonEnd, reckonSimulated } from './reckonSimulated.ts';
 export {
   type CureRules,
@@ -34,4 +33,5 @@ export {
   simulateBake,
 } from './simulate.ts';
 export { heatStepper, type Stepper, stagesFor, stepperOn } from './stepper.ts';
+export { straightAt } from './straight.ts';
 export { wasmKernel } from './wasmKernel.ts';

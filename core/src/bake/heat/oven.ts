@@ -1,4 +1,5 @@
 import { type OwnValues, sourced } from '../../reckoning/index.ts';
+import { straightAt } from './straight.ts';
 
 /** How an oven is run for one bake; temperatures in °C, times in minutes. */
 export interface OvenRun {
@@ -62,18 +63,8 @@ const STEADY = 12;
  * @returns null behind its last reading
  */
 export function traceAt({ minutes, airC }: ProbeTrace, minute: number): number | null {
-  const last = minutes.length - 1;
-  if (last < 0 || minute > (minutes[last] ?? 0)) return null;
-  if (minute <= (minutes[0] ?? 0)) return airC[0] ?? null;
-  let [low, high] = [0, last];
-  while (high - low > 1) {
-    const middle = (low + high) >> 1;
-    if ((minutes[middle] ?? 0) <= minute) low = middle;
-    else high = middle;
-  }
-  const [a, b] = [minutes[low] ?? 0, minutes[high] ?? 0];
-  const share = b > a ? (minute - a) / (b - a) : 1;
-  return (airC[low] ?? 0) + ((airC[high] ?? 0) - (airC[low] ?? 0)) * share;
+  const last = minutes.at(-1);
+  return last === undefined || minute > last ? null : straightAt(minutes, airC, minute);
 }
 
 /**

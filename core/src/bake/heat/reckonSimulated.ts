@@ -65,25 +65,6 @@ export function reckonSimulated(
       ...place,
       value: peakC,
       terms: [seen('P', 'Hottest that any clay gets', peakC, '°C'), scorch.term('S')],
-      verdict:
-        peakC >= scorch.value
-          ? {
-              level: 'stop',
-              wording: 'state',
-              says: 'it scorches',
-              margin: { value: scorch.value - peakC, unit: '°C apart' },
-              waysOut: [
-                { says: 'lower the dial' },
-                { says: 'tent it', change: { path: ['oven', 'air'], value: 'tent' } },
-              ],
-            }
-          : {
-              level: 'good',
-              wording: 'state',
-              says: 'below scorching',
-              margin: { value: scorch.value - peakC, unit: '°C apart' },
-              waysOut: [],
-            },
     }),
   ];
 }

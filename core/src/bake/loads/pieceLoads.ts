@@ -59,6 +59,11 @@ export function fitsOven(context: PartFacts): boolean {
   return heightMm <= floor.heightMm && short <= less && long <= more;
 }
 
+/** The loads of a piece, and of what there are too many to be put down one by one. */
+export interface PiecePlan extends LoadPlan {
+  readonly more: readonly { readonly name: string; readonly count: number }[];
+}
+
 /**
  * Baked parts, every copy by itself, over the fewest fillings of the oven that are found.
  *
@@ -68,7 +73,7 @@ export function pieceLoads(
   parts: readonly LoadedPart[],
   own: PartFacts['own'],
   places: readonly OvenPlace[] = [],
-): LoadPlan {
+): PiecePlan {
   const items = parts.flatMap(({ context, lowC, highC, minutes, window }): LoadItem[] => {
     const { widthMm, depthMm } = putDown(context);
     const { part } = context;
@@ -83,7 +88,10 @@ export function pieceLoads(
       ...(window && { window }),
     }));
   });
-  const plan = planLoads(items, ovenFloor(own));
+  const more = parts.flatMap(({ context: { part } }) =>
+    part.count > MOST_COPIES ? [{ name: part.name, count: part.count - MOST_COPIES }] : [],
+  );
+  const plan = { ...planLoads(items, ovenFloor(own)), more };
   if (places.length === 0) return plan;
   const byItem = new Map(places.map((place) => [place.item, place]));
   return {

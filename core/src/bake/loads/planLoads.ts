@@ -71,8 +71,8 @@ const flat = ({ id, widthMm: w, depthMm: d }: LoadItem): FlatPiece => ({
 function doWindowsMeet(items: readonly LoadItem[]): boolean {
   const windows = items.flatMap(({ window }) => window ?? []);
   return (
-    Math.ceil(Math.max(0, ...windows.map(({ fromMin }) => fromMin))) <=
-    Math.floor(Math.min(Number.MAX_VALUE, ...windows.map(({ toMin }) => toMin)))
+    Math.max(0, ...windows.map(({ fromMin }) => fromMin)) <=
+    Math.min(Number.MAX_VALUE, ...windows.map(({ toMin }) => toMin))
   );
 }
 

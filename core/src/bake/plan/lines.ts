@@ -1,26 +1,26 @@
 import type { Given } from '../../context/index.ts';
 import { verdictWord } from '../../reckoning/index.ts';
-import { doseAt, type PartWindow } from '../window/index.ts';
+import { brownedAfter, curedAfter, type PartWindow } from '../window/index.ts';
 import { windowSays } from './judgeLoad.ts';
 import type { PlannedLoad } from './planBakes.ts';
 import { planOfPiece } from './reckoners.ts';
 
 function partLine(given: Given, load: PlannedLoad, window: PartWindow): string {
-  const { part, curves, slowest, quickest } = window;
+  const { part, slowest, quickest } = window;
   const packet = given.find(part, 'bake.hold')?.quantity;
   const by = packet
-    ? `; by the packet’s ${packet.value.toFixed(0)} min ${Math.round(100 * doseAt(curves.cold.leastCured, packet.value))} % cured`
+    ? `; by the packet’s ${packet.value.toFixed(0)} min ${Math.round(100 * curedAfter(window, packet.value))} % cured`
     : '';
   const ends = [slowest && `last ${slowest}`, quickest && `first to brown ${quickest}`].filter(Boolean);
   const where = ends.length > 0 ? ` (${ends.join(', ')})` : '';
-  return `      ${part.padEnd(18)}${windowSays(window).padEnd(16)}${Math.round(100 * doseAt(curves.cold.leastCured, load.minutes))} % cured, ${Math.round(100 * doseAt(curves.hot.mostBrowned, load.minutes))} % browned${by}${where}`;
+  return `      ${part.padEnd(18)}${windowSays(window).padEnd(16)}${Math.round(100 * curedAfter(window, load.minutes))} % cured, ${Math.round(100 * brownedAfter(window, load.minutes))} % browned${by}${where}`;
 }
 
 /** Every load of every bake with its dial, its minutes and the window of each part in it. */
 export function planLines(given: Given, part: string | undefined): string[] {
   const lines = given
     .piece(planOfPiece)
-    .bakes.flatMap(({ number, title, loads, left, spared, aheadMin }) => [
+    .bakes.flatMap(({ number, title, loads, left, more, spared, aheadMin }) => [
       ...(aheadMin === null ? [] : [`  ${number}. ${title}: ${aheadMin} min, look early`]),
       ...loads
         .filter(({ parts }) => part === undefined || parts.some((one) => one.part === part))
@@ -31,6 +31,9 @@ export function planLines(given: Given, part: string | undefined): string[] {
             .filter((one) => part === undefined || one.part === part)
             .map((one) => partLine(given, load, one)),
         ]),
+      ...more.map(
+        ({ name, count }) => `  ${number}. ${title}: ${count} more of ${name}, in loads like these`,
+      ),
       ...spared.map((name) => `  ${number}. ${title}: ${name} is cured already, leave it out`),
       ...left.map((name) => `  ${number}. ${title}: no room in this oven for ${name}`),
     ]);

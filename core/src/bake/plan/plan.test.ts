@@ -3,6 +3,8 @@ import { lowWaterFerry, tollFrogs } from '../../demo/index.ts';
 import { makeShapeStore } from '../../form/index.ts';
 import { type Piece, setAt } from '../../piece/index.ts';
 import { reckonPiece } from '../../spine/index.ts';
+import { bodyOf, simulateBake } from '../heat/index.ts';
+import { passAsks } from './index.ts';
 
 const NOW = '2026-05-01T09:00:00Z';
 const shapes = makeShapeStore();
@@ -67,6 +69,48 @@ describe('the bakes of a piece', () => {
     const short = loadOf(setAt(ferry, ['oven', 'holdMin'], 15), 'goose');
     expect(short).toMatchObject({ minutes: 15, isEntered: true, verdict: { level: 'stop' } });
     expect(short?.verdict.says).toMatch(/cured; \d+ to \d+ min would do/);
+  });
+
+  it('copies in two loads of one bake are browned once each; what is laid out no more is counted', () => {
+    const many = setAt(ferry, ['parts', 'goose', 'count'], 60);
+    const { plan } = reckon(many);
+    const last = plan.at(-1);
+    expect(last?.more).toEqual([{ name: 'Greylag goose', count: 20 }]);
+    const few = planOf(setAt(ferry, ['parts', 'goose', 'count'], 1)).at(-1);
+    const toOf = (bake: typeof last) =>
+      bake?.loads.flatMap(({ parts }) => parts).find(({ part }) => part === 'goose')?.toMin ?? 0;
+    expect(toOf(last)).toBeCloseTo(toOf(few), 6);
+  });
+
+  it('each load has its own dial with its working; that it was never measured is said once', () => {
+    const { book, plan } = reckon(tollFrogs(NOW));
+    const dials = plan.flatMap(({ loads }) => loads.map(({ id }) => book.get(`/bake.dial.${id}`)));
+    expect(dials.map((one) => one?.quantity.value)).toEqual([130, 110]);
+    expect(dials.map((one) => one?.verdict?.level)).toEqual(['doubtful', undefined]);
+  });
+
+  it('a dial that may scorch is said, whatever the minutes', () => {
+    const hot = loadOf({ ...ferry, own: {}, oven: { ...ferry.oven, dialC: 140 } }, 'goose')?.verdict;
+    expect(hot).toMatchObject({
+      level: expect.not.stringMatching('good'),
+      says: expect.stringContaining('155 °C scorches'),
+    });
+    const burning = loadOf({ ...ferry, oven: { ...ferry.oven, dialC: 150 } }, 'goose')?.verdict;
+    expect(burning?.level).toBe('stop');
+    expect(burning?.waysOut.length).toBeGreaterThan(0);
+  });
+
+  it('what is planned cures, worked through cell by cell, and by a margin at the heat that is taken', () => {
+    const { contexts, bulk, plan } = reckon(ferry);
+    for (const part of ['ferrywoman', 'goose']) {
+      const [context, own] = [contexts.get(part), bulk.get(part)];
+      const ask = context && own && passAsks(context, own, plan, 2).at(-1)?.ask;
+      if (!ask) throw new Error('it is not baked');
+      const run = simulateBake(bodyOf(context.shape, ask).body, ask.oven, ask.rules, { untilMin: 240 });
+      expect(run?.curedMin, part).not.toBeNull();
+      expect(run?.curedMin ?? 999, part).toBeLessThanOrEqual(ask.oven.holdMin ?? 0);
+      expect(run?.peakC, part).toBeLessThan(150);
+    }
   });
 
   it('what is larger than the oven is named', () => {

@@ -8,11 +8,13 @@ import {
   type WayOut,
 } from '../../reckoning/index.ts';
 import type { BakeState } from '../../route/steps/index.ts';
+import { dialFor } from '../heat/index.ts';
 import { fitsOven, type LoadedPart, type OvenLoad, pieceLoads } from '../loads/index.ts';
 import {
   doseAt,
   doseRulesOf,
   isCuredBefore,
+  isOpen,
   type LoadWindow,
   loadWindow,
   type OvenHeat,
@@ -31,12 +33,16 @@ export interface PlannedLoad {
   readonly number: number;
   readonly dialC: number;
   readonly oven: OvenHeat;
+  /** What of its parts asks for the most heat, and so for the dial. */
+  readonly dialBy: string;
   readonly load: OvenLoad;
   readonly parts: readonly PartWindow[];
   readonly window: LoadWindow;
   /** From door shut to door open: those that are advised, or the maker’s own. */
   readonly minutes: number;
   readonly isEntered: boolean;
+  /** From door open until the last of it can be handled. */
+  readonly coolMin: number;
   readonly verdict: Verdict;
 }
 
@@ -52,6 +58,8 @@ export interface PlannedBake {
   readonly spared: readonly string[];
   /** Names of what has no place in the oven. */
   readonly left: readonly string[];
+  /** Copies beyond those that are planned one by one: they take loads like these. */
+  readonly more: readonly { readonly name: string; readonly count: number }[];
   /** Fewer loads there cannot be. */
   readonly atLeast: number;
   /** Minutes of one of small parts made ahead, which is no load of whole parts. */
@@ -88,23 +96,30 @@ const NOTHING: Before = { browned: 0, cured: 0 };
 function entrantsOf(bake: BakeState, ground: PlanGround, before: ReadonlyMap<string, Before>): Entrant[] {
   const { context, bulk, find, warming, tented } = ground;
   const { own, piece } = context;
-  const roomC = sourced('heat.room', own).value;
+  const of = (row: string) => sourced(row, own).value;
+  const oven = {
+    roomC: of('heat.room'),
+    handleC: of('heat.handle'),
+    ovenLagMin: piece.oven.cooling === 'ajar' ? of('oven.ajar') : 0,
+  };
   const firmMin = bake.step.way === 'set' ? sourced('bake.set-hold', own).value : null;
-  return bake.parts.flatMap(({ part, raw }): Entrant[] => {
-    const [facts, heat] = [bulk(part), find(part, 'bake.temperature')?.quantity];
+  return bake.parts.flatMap(({ part, raw, regions }): Entrant[] => {
+    const [facts, window] = [bulk(part), find(part, 'bake.temperature')?.quantity];
     const rules = facts && doseRulesOf(context, facts);
-    if (!facts || !heat || !rules || !warming(part, bake.step.id)) return [];
+    if (!facts || !window || !rules || !warming(part, bake.step.id)) return [];
     const like = likeBakes(piece.log, facts.thickest.quantity.value);
     return [
       {
         part,
-        lowC: heat.low ?? heat.value,
-        highC: heat.high ?? heat.value,
-        windowAt: (oven, isTented) => {
+        lowC: window.low ?? window.value,
+        highC: window.high ?? window.value,
+        windowAt: (heat, isTented) => {
           const way = (isTented ? tented : warming)(part, bake.step.id);
           const { browned: spent, cured } = before.get(part) ?? NOTHING;
           const had = raw?.length === 0 ? cured : 0;
-          return way && partWindow(way, { part, oven, roomC, rules, like, spent, had, firmMin });
+          return (
+            way && partWindow(way, { part, regions, ...oven, oven: heat, rules, like, spent, had, firmMin })
+          );
         },
       },
     ];
@@ -155,31 +170,33 @@ function triesOf(entrants: readonly Entrant[], dialC: number, marginShare: numbe
 /** Oven and windows that things are shared out over loads by: each at the dial that it would have by itself. */
 function loadedOf(entrants: readonly Entrant[], ground: PlanGround): LoadedPart[] {
   const { context, contexts } = ground;
-  const { own, piece } = context;
+  const { own } = context;
   return entrants.flatMap((entrant): LoadedPart[] => {
     const of = contexts.get(entrant.part);
-    const [alone] = windowsOf([entrant], ovenHeat(dialOf([entrant], piece.oven.dialC, own), own));
+    const [alone] = windowsOf([entrant], ovenHeat(dialOf([entrant], ground), own));
     if (!of || !alone) return [];
     const { lowC, highC } = entrant;
     const { fromMin, toMin, likely } = alone;
-    // Of a window without a whole minute in it none is made a matter.
-    const isOpen = fromMin !== null && Math.ceil(fromMin) <= Math.floor(toMin);
     return [
       {
         context: of,
         lowC,
         highC,
         minutes: fromMin ?? likely.fromMin ?? toMin,
-        ...(isOpen && { window: { fromMin, toMin } }),
+        ...(fromMin !== null && isOpen(alone) && { window: { fromMin, toMin } }),
       },
     ];
   });
 }
 
-/** The dial for some parts: the maker’s, or the lowest heat that all of them cure at, less what the oven is hotter than its dial. */
-function dialOf(entrants: readonly Entrant[], typed: number | null, own: OwnValues): number {
-  const error = own['oven.dial-error'] === undefined ? 0 : sourced('oven.dial-error', own).value;
-  return typed ?? Math.max(...entrants.map(({ lowC }) => lowC)) - error;
+/** The dial for some parts: the maker’s, or what they want. */
+function dialOf(entrants: readonly Entrant[], { context: { own, piece }, find }: PlanGround): number {
+  const wanted = dialFor(
+    entrants.map(({ part }) => part),
+    find,
+    own,
+  );
+  return piece.oven.dialC ?? wanted ?? 0;
 }
 
 function planLoad(
@@ -195,7 +212,7 @@ function planLoad(
   const isShort = bake.step.way === 'set';
   // Minutes that only firm it are no matter of a margin.
   const marginShare = isShort ? 0 : sourced('heat.margin', own).value / 100;
-  const dialC = dialOf(inIt, piece.oven.dialC, own);
+  const dialC = dialOf(inIt, ground);
   const oven = ovenHeat(dialC, own);
   const parts = windowsOf(inIt, oven);
   const window = loadWindow(parts, marginShare);
@@ -217,7 +234,8 @@ function planLoad(
         .filter((part) => thick(part) > limit)
         .sort((a, b) => thick(b) - thick(a)),
       limitMm: limit,
-      tries: window.isOpen ? [] : triesOf(inIt, dialC, marginShare, own),
+      scorch: { atC: sourced('bake.scorch', own).value, meanC: oven.meanC, hotC: oven.hotC },
+      tries: () => triesOf(inIt, dialC, marginShare, own),
     },
     marginShare,
   );
@@ -225,12 +243,14 @@ function planLoad(
     id: `${bake.step.id}.${number}`,
     number,
     dialC,
+    dialBy: inIt.reduce((a, b) => (b.lowC > a.lowC ? b : a)).part,
     oven,
     load,
     parts,
     window,
     minutes,
     isEntered: entered !== null,
+    coolMin: Math.max(...parts.map((one) => one.coolMin)),
     verdict,
   };
 }
@@ -249,14 +269,10 @@ export function planBakes(bakes: readonly BakeState[], ground: PlanGround): Plan
     const all = plan.loads.flatMap((load, i) => planLoad(bake, i + 1, load, entrants, ground) ?? []);
     const isSpared = ({ parts }: PlannedLoad) => parts.every(isCuredBefore);
     const loads = all.filter((one) => !isSpared(one)).map((one, i) => renumbered(one, bake, i + 1));
-    for (const { parts, minutes } of loads)
-      for (const { part, curves } of parts) {
-        const { browned, cured } = before.get(part) ?? NOTHING;
-        before.set(part, {
-          browned: browned + doseAt(curves.mean.mostBrowned, minutes),
-          cured: Math.max(cured, doseAt(curves.cold.leastCured, minutes)),
-        });
-      }
+    for (const [part, { browned, cured }] of doneBy(loads)) {
+      const was = before.get(part) ?? NOTHING;
+      before.set(part, { browned: was.browned + browned, cured: Math.max(was.cured, cured) });
+    }
     return {
       step: bake.step.id,
       number: bake.number,
@@ -266,10 +282,26 @@ export function planBakes(bakes: readonly BakeState[], ground: PlanGround): Plan
       loads,
       spared: all.filter(isSpared).flatMap(({ parts }) => parts.map(({ part }) => nameOf(part))),
       left: [...new Set([...plan.left.map(({ name }) => name), ...noRoom(bake, ground)])],
+      more: plan.more,
       atLeast: plan.atLeast,
       aheadMin: bake.step.way === 'ahead' ? sourced('bake.least', own).value : null,
     };
   });
+}
+
+/** What the loads of one bake do to each part: copies of it may be in several, and each copy is in one. */
+function doneBy(loads: readonly PlannedLoad[]): ReadonlyMap<string, Before> {
+  const done = new Map<string, Before>();
+  for (const { parts, minutes } of loads)
+    for (const { part, curves } of parts) {
+      const other = done.get(part);
+      const cured = doseAt(curves.cold.leastCured, minutes);
+      done.set(part, {
+        browned: Math.max(other?.browned ?? 0, doseAt(curves.mean.mostBrowned, minutes)),
+        cured: Math.min(other?.cured ?? cured, cured),
+      });
+    }
+  return done;
 }
 
 /** Names of parts that are to be baked and are larger than the oven. */

@@ -1,8 +1,8 @@
-import type { PieceContext } from '../../context/index.ts';
-import { figure, type Reckoning, sourced, type Term, termFrom } from '../../reckoning/index.ts';
+import type { Figures, PieceContext } from '../../context/index.ts';
+import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
 import { BAKE } from '../figures.ts';
-import type { LoadWindow } from '../window/index.ts';
-import { placeOf } from './judgeLoad.ts';
+import { isOpen, type LoadWindow, type PartWindow } from '../window/index.ts';
+import { placeOf, wholeMinutes } from './judgeLoad.ts';
 import type { PlannedBake, PlannedLoad } from './planBakes.ts';
 
 const seen = (symbol: string, name: string, value: number): Term => ({
@@ -33,15 +33,69 @@ function worked(
 
 type NameOf = (part: string) => string;
 
-/** The minutes of one load, with the window they lie in. */
-function reckonLoad(
+/** The ends of a window as those of a figure; none where it is not open. */
+function rangeOf(window: Pick<PartWindow, 'fromMin' | 'toMin'>): {
+  readonly low?: number;
+  readonly high?: number;
+} {
+  const [low, high] = wholeMinutes(window);
+  return low !== null && isOpen(window) ? { low, high } : {};
+}
+
+/** The dial of one load; that it was never measured is said once, at the first. */
+function reckonDial(
   { own }: PieceContext,
-  { title, number, way }: PlannedBake,
-  { id, number: load, window, minutes, isEntered, verdict }: PlannedLoad,
-  isOne: boolean,
-  nameOf: NameOf,
-): Reckoning {
-  const { fromMin, toMin, isOpen, slowest, quickest } = window;
+  { id, dialC, dialBy, oven }: PlannedLoad,
+  title: string,
+  isFirst: boolean,
+  find: Figures['find'],
+): Reckoning[] {
+  const wanted = find(dialBy, 'bake.temperature');
+  if (!wanted) return [];
+  const error = sourced('oven.dial-error', own);
+  const isTyped = dialC !== (wanted.quantity.low ?? wanted.quantity.value) - error.value;
+  return [
+    figure(BAKE.dial, {
+      at: id,
+      part: null,
+      title: `Dial, ${title}`,
+      value: dialC,
+      ...(isTyped
+        ? {
+            formula: 'D = e, beside T and o',
+            terms: [
+              {
+                symbol: 'e',
+                name: 'Dial',
+                quantity: { value: dialC, unit: '°C' },
+                origin: { kind: 'entry', path: ['oven', 'dialC'] },
+              } satisfies Term,
+              termFrom('T', wanted),
+              error.term('o'),
+            ],
+          }
+        : { formula: 'D = T − o', terms: [termFrom('T', wanted), error.term('o')] }),
+      ...(isFirst && !oven.isMeasured && { verdict: UNMEASURED }),
+    }),
+  ];
+}
+
+const UNMEASURED: Verdict = {
+  level: 'doubtful',
+  wording: 'state',
+  says: 'this oven’s dial has not been measured; dials are often 15 °C off',
+  waysOut: [{ says: 'hang a thermometer in it and enter how much hotter it is than the dial' }],
+};
+
+function titleOf({ number, title, loads }: PlannedBake, load: PlannedLoad): string {
+  return loads.length === 1 ? `${number}. ${title}` : `${number}. ${title}, load ${load.number}`;
+}
+
+/** The minutes of one load, with the window they lie in. */
+function reckonLoad({ own }: PieceContext, bake: PlannedBake, load: PlannedLoad, nameOf: NameOf): Reckoning {
+  const { way } = bake;
+  const { id, window, minutes, isEntered, verdict } = load;
+  const { fromMin, toMin, slowest, quickest } = window;
   const margin = sourced('heat.margin', own);
   const ends = [
     ...(fromMin === null
@@ -68,15 +122,15 @@ function reckonLoad(
           ...ends,
         ],
       }
-    : isOpen
+    : window.isOpen
       ? worked(window, way === 'set' ? null : margin, ends)
       : { formula: 'h = where the harm is least: f against l', terms: ends };
   return figure(BAKE.load, {
     at: id,
     part: null,
-    title: isOne ? `${number}. ${title}` : `${number}. ${title}, load ${load}`,
+    title: titleOf(bake, load),
     value: minutes,
-    ...(isOpen && fromMin !== null && { low: Math.ceil(fromMin), high: Math.floor(toMin) }),
+    ...rangeOf(window),
     ...formulas,
     note: 'From door shut to door open.',
     verdict,
@@ -98,14 +152,19 @@ function reckonAhead({ own }: PieceContext, { step, number, title, aheadMin }: P
   ];
 }
 
-/** The minutes of every load of every bake. */
+/** Dial and minutes of every load of every bake. */
 export function reckonPlan(
   context: PieceContext,
   bakes: readonly PlannedBake[],
   nameOf: NameOf,
+  find: Figures['find'],
 ): Reckoning[] {
+  const first = bakes.find(({ loads }) => loads.length > 0)?.loads[0];
   return bakes.flatMap((bake) => [
-    ...bake.loads.map((load) => reckonLoad(context, bake, load, bake.loads.length === 1, nameOf)),
+    ...bake.loads.flatMap((load) => [
+      ...reckonDial(context, load, titleOf(bake, load), load === first, find),
+      reckonLoad(context, bake, load, nameOf),
+    ]),
     ...reckonAhead(context, bake),
   ]);
 }
@@ -121,11 +180,10 @@ export function lastLoadOf(bakes: readonly PlannedBake[], part: string): Planned
 /** The minutes of a part: those of the load that cures it, which it shares. */
 export function reckonPartMinutes(part: string, load: PlannedLoad, figureOfLoad: Reckoning): Reckoning {
   const own = load.parts.find((one) => one.part === part);
-  const from = own?.fromMin ?? null;
   return figure(BAKE.minutes, {
     part,
     value: load.minutes,
-    ...(own && from !== null && from <= own.toMin && { low: Math.ceil(from), high: Math.floor(own.toMin) }),
+    ...(own && rangeOf(own)),
     formula: 'h = L',
     terms: [termFrom('L', figureOfLoad)],
     note: 'From door shut to door open, in the load that cures it; its own window beside it.',

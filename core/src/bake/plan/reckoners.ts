@@ -1,6 +1,6 @@
 import { bulkOfPart } from '../../bulk/index.ts';
 import { type Given, partReckoner, pieceReckoner, type Reckoner } from '../../context/index.ts';
-import { figure, type Reckoning, type Term } from '../../reckoning/index.ts';
+import type { Reckoning } from '../../reckoning/index.ts';
 import { type BakeState, bakeStates, type PartInOven, stepsOfPiece } from '../../route/steps/index.ts';
 import { BAKE } from '../figures.ts';
 import { fitsOven } from '../loads/index.ts';
@@ -57,7 +57,7 @@ export const warmingOfPart = { ...warming, leanedOnAt: ['bake', 'bench'] } as co
 /** Every bake with its loads, windows and minutes. */
 export const planOfPiece = pieceReckoner(
   'bake.plan',
-  [BAKE.load],
+  [BAKE.dial, BAKE.load],
   (given) => {
     const { contexts, context, find } = given;
     const { states, byPart } = given.piece(bakesOfRoute);
@@ -76,7 +76,7 @@ export const planOfPiece = pieceReckoner(
       },
     });
     const nameOf = (part: string) => contexts.get(part)?.part.name ?? part;
-    return { figures: reckonPlan(context, bakes, nameOf), bakes };
+    return { figures: reckonPlan(context, bakes, nameOf, find), bakes };
   },
   ({ bakes }) => bakes,
 );
@@ -88,29 +88,12 @@ export const minutesOfPart = partReckoner('bake.minutes', [BAKE.minutes], (given
   return load && shown ? { figures: [reckonPartMinutes(part.id, load, shown)] } : null;
 });
 
-/** Minutes that a bake of the route is in the oven, all its loads. */
-export function loadFigureOf(given: Given): (step: string) => Reckoning | null {
+/** The minutes of the loads of a bake of the route. */
+export function loadFiguresOf(given: Given): (step: string) => readonly Reckoning[] {
   return (step) => {
     const bake = given.piece(planOfPiece).bakes.find((one) => one.step === step);
-    if (!bake) return null;
+    if (!bake) return [];
     const ids = bake.aheadMin === null ? bake.loads.map(({ id }) => id) : [`${step}.1`];
-    const figures = ids.flatMap((id) => given.find(null, `bake.load.${id}`) ?? []);
-    const [first, ...more] = figures;
-    if (!first || more.length === 0) return first ?? null;
-    const value = figures.reduce((sum, { quantity }) => sum + quantity.value, 0);
-    const term: Term = {
-      symbol: 'e',
-      name: 'Minutes of its loads',
-      quantity: { value, unit: 'min' },
-      origin: { kind: 'shape', says: `${figures.length} loads, each with its own working` },
-    };
-    return figure(BAKE.load, {
-      at: step,
-      part: null,
-      title: bake.title,
-      value,
-      formula: 'h = e',
-      terms: [term],
-    });
+    return ids.flatMap((id) => given.find(null, `bake.load.${id}`) ?? []);
   };
 }

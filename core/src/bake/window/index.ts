@@ -4,7 +4,10 @@ export { harmAt, type LoadWindow, loadWindow } from './loadWindow.ts';
 export { airRise, type OvenHeat, ovenHeat } from './oven.ts';
 export { type PartWarming, partWarming } from './partWarming.ts';
 export {
+  brownedAfter,
+  curedAfter,
   isCuredBefore,
+  isOpen,
   type Levels,
   type LikeBake,
   levelsOf,
@@ -13,4 +16,4 @@ export {
   type WindowAsk,
 } from './partWindow.ts';
 export { doseRulesOf, isPale } from './rulesOf.ts';
-export { type AirRise, coldestAt, riseAt, type Warming, warmestAt, warmThrough } from './warming.ts';
+export { type AirRise, coldestAt, coolsIn, riseAt, type Warming, warmestAt, warmThrough } from './warming.ts';

@@ -1,5 +1,5 @@
-import { doseAt, LONGEST } from './doseCurve.ts';
-import type { PartWindow } from './partWindow.ts';
+import { LONGEST } from './doseCurve.ts';
+import { brownedAfter, curedAfter, type PartWindow } from './partWindow.ts';
 
 /** The minutes of one load: what everything in it shares. */
 export interface LoadWindow {
@@ -19,10 +19,8 @@ export interface LoadWindow {
 }
 
 /** How far a part is from good at a minute: its cure that is missing where it is coldest, its browning too much where hottest. */
-export function harmAt({ curves, levels }: PartWindow, minute: number): number {
-  const missing = 1 - doseAt(curves.cold.leastCured, minute) / Math.max(1e-9, levels.cured);
-  const over = doseAt(curves.hot.mostBrowned, minute) / Math.max(1e-9, levels.browned) - 1;
-  return Math.max(0, missing, over);
+export function harmAt(window: PartWindow, minute: number): number {
+  return Math.max(0, 1 - curedAfter(window, minute), brownedAfter(window, minute) - 1);
 }
 
 function leastHarm(windows: readonly PartWindow[]): number {
@@ -49,15 +47,17 @@ export function loadWindow(windows: readonly PartWindow[], marginShare: number):
   const slowest = windows.reduce((a, b) => (from(b) > from(a) ? b : a), first);
   const quickest = windows.reduce((a, b) => (b.toMin < a.toMin ? b : a), first);
   const [fromMin, toMin] = [from(slowest), quickest.toMin];
-  const [low, high] = [Math.ceil(fromMin - 1e-9), Math.floor(toMin + 1e-9)];
   const likelyFrom = Math.max(...windows.map(({ likely }) => likely.fromMin ?? NEVER));
   const likelyTo = Math.min(...windows.map(({ likely }) => likely.toMin));
-  const isOpen = low <= high;
+  const isOpen = fromMin <= toMin;
   const wanted = Math.min(fromMin * (1 + marginShare), (fromMin + toMin) / 2);
+  // Whole minutes within it, or the nearest to a window that has none.
+  const [low, high] = [Math.ceil(fromMin - 1e-9), Math.floor(toMin + 1e-9)];
+  const whole = low <= high ? Math.min(high, Math.max(low, Math.round(wanted))) : Math.round(wanted);
   return {
     fromMin: fromMin === NEVER ? null : fromMin,
     toMin,
-    adviseMin: isOpen ? Math.min(high, Math.max(low, Math.round(wanted))) : leastHarm(windows),
+    adviseMin: isOpen ? Math.max(1, whole) : leastHarm(windows),
     isOpen,
     isLikelyOpen: likelyFrom <= likelyTo,
     slowest,

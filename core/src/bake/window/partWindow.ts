@@ -2,6 +2,7 @@ import type { DoseRules } from './dose.ts';
 import { type DoseCurve, doseAt, doseCurve, LONGEST, reaches } from './doseCurve.ts';
 import type { OvenHeat } from './oven.ts';
 import type { PartWarming } from './partWarming.ts';
+import { coldestAt, coolsIn, type Warming } from './warming.ts';
 
 /** A bake of a like part in this oven, and how it came out. */
 export interface LikeBake {
@@ -32,6 +33,12 @@ export interface PartWindow {
   readonly toMin: number;
   /** The same if the oven is as hot as it is taken to be. */
   readonly likely: { readonly fromMin: number | null; readonly toMin: number };
+  /** Its coldest clay is within its curing heat after this, if the oven is as hot as it is taken to be; null: never. */
+  readonly warmMin: number | null;
+  /** From door open until it can be handled. */
+  readonly coolMin: number;
+  /** Regions that have their clay by then; null for all. */
+  readonly regions: readonly string[] | null;
   readonly curves: { readonly cold: DoseCurve; readonly mean: DoseCurve; readonly hot: DoseCurve };
   readonly levels: Levels;
   /** Regions that are cured last and brown first; empty for a form of one. */
@@ -42,6 +49,22 @@ export interface PartWindow {
 /** Whether a part has had all the cure it needs before. */
 export function isCuredBefore({ fromMin }: PartWindow): boolean {
   return fromMin === 0;
+}
+
+/** Whether there are minutes that cure it and do not harm it, wherever the oven stands. */
+export function isOpen({ fromMin, toMin }: Pick<PartWindow, 'fromMin' | 'toMin'>): boolean {
+  return fromMin !== null && fromMin <= toMin;
+}
+
+/** Share of the cure it needs that its least cured place has after some minutes, where the oven is at its coldest. */
+export function curedAfter(window: PartWindow, minutes: number): number {
+  if (isCuredBefore(window)) return 1;
+  return doseAt(window.curves.cold.leastCured, minutes) / Math.max(1e-9, window.levels.cured);
+}
+
+/** Share of the browning it bears that its most browned place has after some minutes, where the oven is at its hottest. */
+export function brownedAfter({ curves, levels }: PartWindow, minutes: number): number {
+  return doseAt(curves.hot.mostBrowned, minutes) / Math.max(1e-9, levels.browned);
 }
 
 /** After a bake that did not cure so much more is wanted, after one that browned so much less is borne. */
@@ -86,7 +109,11 @@ export function levelsOf(
 /** What the window of a part goes by. */
 export interface WindowAsk {
   readonly part: string;
+  readonly regions: readonly string[] | null;
   readonly oven: OvenHeat;
+  /** Cool enough to be handled, °C, and how slowly the oven cools, min; 0 for what is taken out at once. */
+  readonly handleC: number;
+  readonly ovenLagMin: number;
   readonly roomC: number;
   readonly rules: DoseRules;
   readonly like: readonly LikeBake[];
@@ -96,6 +123,12 @@ export interface WindowAsk {
   readonly had: number;
   /** Minutes that only firm it; null where it is to be cured through. */
   readonly firmMin: number | null;
+}
+
+/** The first whole minute at which the coldest clay has a share of the oven’s heat; null: never. */
+function warmAfter(warming: Warming, share: number): number | null {
+  for (let minute = 0; minute <= LONGEST; minute += 1) if (coldestAt(warming, minute) >= share) return minute;
+  return null;
 }
 
 /** The window of minutes of a part in one bake. */
@@ -115,6 +148,9 @@ export function partWindow(way: PartWarming, ask: WindowAsk): PartWindow {
     fromMin: from(curves.cold),
     toMin: to(curves.hot),
     likely: { fromMin: from(curves.mean), toMin: to(curves.mean) },
+    warmMin: warmAfter(way.warming, (rules.setC - rules.fullWithinC - roomC) / (oven.meanC - roomC)),
+    coolMin: coolsIn(way.warming, oven.meanC - roomC, ask.handleC - roomC, ask.ovenLagMin),
+    regions: ask.regions,
     curves,
     levels,
     slowest: way.coldest,

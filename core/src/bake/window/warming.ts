@@ -1,4 +1,4 @@
-import { type HeatBody, heatStepper } from '../heat/index.ts';
+import { type HeatBody, heatStepper, straightAt } from '../heat/index.ts';
 
 /** How the air of an oven comes to its heat, as a share of that heat over the room. */
 export interface AirRise {
@@ -108,17 +108,9 @@ export function warmThrough(body: HeatBody, rise: AirRise): Warming {
 
 /** A share at a minute, straight between those that were looked at; behind the last by the fall that is left. */
 function shareAt(minutes: Float64Array, shares: Float64Array, lagMin: number, minute: number): number {
-  const last = minutes.length - 1;
-  const end = minutes[last] ?? 0;
-  if (minute >= end) return 1 - (1 - (shares[last] ?? 0)) * Math.exp(-(minute - end) / lagMin);
-  let [low, high] = [0, last];
-  while (high - low > 1) {
-    const middle = (low + high) >> 1;
-    if ((minutes[middle] ?? 0) <= minute) low = middle;
-    else high = middle;
-  }
-  const [a, b] = [minutes[low] ?? 0, minutes[high] ?? 0];
-  return (shares[low] ?? 0) + (((shares[high] ?? 0) - (shares[low] ?? 0)) * (minute - a)) / (b - a);
+  const end = minutes.at(-1) ?? 0;
+  if (minute < end) return straightAt(minutes, shares, minute);
+  return 1 - (1 - (shares.at(-1) ?? 0)) * Math.exp(-(minute - end) / lagMin);
 }
 
 /** The coldest clay at a minute, as a share of the oven’s heat over the room. */
@@ -129,4 +121,29 @@ export function coldestAt({ minutes, coldest, lagMin }: Warming, minute: number)
 /** The warmest clay at a minute. */
 export function warmestAt({ minutes, warmest, lagMin }: Warming, minute: number): number {
   return shareAt(minutes, warmest, lagMin, minute);
+}
+
+/** Two lags nearer to one another than this are one. */
+const SAME_LAG = 1.01;
+
+/**
+ * Minutes from door open until the warmest clay is down to a heat that it can be handled at: the air falls with a lag of its own, and
+ * the clay behind it.
+ *
+ * @param overC how much hotter than the room it is as the door opens, °C
+ * @param handleC what it may still be over the room, °C
+ * @param airLagMin two thirds of the air’s heat are gone after this, min; 0 for a piece that is taken out at once
+ */
+export function coolsIn({ lagMin }: Warming, overC: number, handleC: number, airLagMin: number): number {
+  const [clay, air] = [
+    lagMin,
+    Math.abs(airLagMin / lagMin - 1) < SAME_LAG - 1 ? lagMin * SAME_LAG : airLagMin,
+  ];
+  const left = (minute: number) =>
+    air === 0
+      ? Math.exp(-minute / clay)
+      : (air * Math.exp(-minute / air) - clay * Math.exp(-minute / clay)) / (air - clay);
+  let minute = 0;
+  while (minute < UNTIL && overC * left(minute) > handleC) minute += 1;
+  return minute;
 }

@@ -1,11 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type Form, shapeOf } from '../../form/index.ts';
-import { heatBody, heatStepper, type Stuff } from '../heat/index.ts';
+import { heatBody, heatStepper, type OvenRun, type Stuff, simulateBake } from '../heat/index.ts';
 import {
   type AirRise,
   brownRate,
   coldestAt,
+  coolsIn,
   cureRate,
   type DoseRules,
   doseAt,
@@ -233,6 +234,9 @@ const WAYS = new Map([2, 6, 12, 20].map((mm) => [mm, way(mm)] as const));
 const windowOf = (mm: number, heat: OvenHeat, over: Partial<Parameters<typeof partWindow>[1]> = {}) =>
   partWindow(WAYS.get(mm) ?? way(mm), {
     part: `ball ${mm}`,
+    regions: null,
+    handleC: 40,
+    ovenLagMin: 18,
     oven: heat,
     roomC: ROOM,
     rules: RULES,
@@ -293,6 +297,32 @@ describe('the window of a part', () => {
     expect(used.toMin).toBeLessThan(0.6 * fresh.toMin);
     expect(windowOf(6, oven(130, 4), { had: 1 }).fromMin).toBe(0);
     expect(windowOf(20, oven(130, 4), { firmMin: 10 }).fromMin).toBe(10);
+  });
+});
+
+describe('how long it takes to cool', () => {
+  it.each([
+    ['ajar', 12],
+    ['ajar', 25],
+    ['out', 25],
+  ] as const)('%s, a ball of %i mm: near what heat worked through it says', (cooling, mm) => {
+    const body = bodyOf(ball(mm), mm / 10);
+    const rates = { warmUpMin: 6, doorDropC: 20, doorBackMin: 2, swingEveryMin: 7, ajarMin: 18 };
+    const oven: OvenRun = {
+      dialC: 130,
+      errorC: 0,
+      swingC: 0,
+      roomC: ROOM,
+      preheated: true,
+      holdMin: 90,
+      rates,
+      cooling,
+    };
+    const rules = { setC: 130, topC: 135, withinC: 5, minutes: 10, scorchC: 150, handleC: 40 };
+    const run = simulateBake(body, oven, rules, { untilMin: 300 });
+    const worked = (run?.handleMin ?? 0) - 90;
+    const found = coolsIn(warmThrough(body, HOT), 130 - ROOM, 40 - ROOM, cooling === 'ajar' ? 18 : 0);
+    expect(Math.abs(found / worked - 1)).toBeLessThan(0.2);
   });
 });
 

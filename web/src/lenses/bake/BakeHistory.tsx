@@ -1,14 +1,14 @@
 import { reckonDeform } from '@every-inch/core/bake/doctor';
-import { judgeHistory, passAsks, type RegionHistory } from '@every-inch/core/bake/heat';
+import type { RegionHistory } from '@every-inch/core/bake/heat';
+import { judgeHistory, type PlannedBake, passAsks } from '@every-inch/core/bake/plan';
 import type { BulkFacts } from '@every-inch/core/bulk';
 import { heroicOf, type PartFacts } from '@every-inch/core/context';
-import type { BakeSettings } from '@every-inch/core/piece';
 import { memo, useMemo } from 'react';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { type Column, Table } from '../../parts/Table.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
-import { useBakes, useFind, useTold } from '../../spine/hooks.ts';
+import { useFind, usePlan, useTold } from '../../spine/hooks.ts';
 import { useBakeHistory } from '../../workers/useBake.ts';
 
 /** History is worked through on cells so many times as large as one look: it is several bakes. */
@@ -42,32 +42,30 @@ function Bar({ row, mostMin, numberOf }: BarProps) {
   );
 }
 
+const NO_BAKES: readonly PlannedBake[] = [];
+
 interface HistoryProps {
   readonly context: PartFacts;
   readonly bulk: BulkFacts;
-  /** How the oven is run; a dial that is not set is what each bake wants. */
-  readonly settings: BakeSettings;
 }
 
-/** What every region has been through when all bakes of the route are over, the proof of the last one, and how clay moves. */
-export default memo(function BakeHistory({ context, bulk, settings }: HistoryProps) {
-  const bakes = useBakes();
+/** What every region has been through when all bakes of the route are over, and how clay moves. */
+export default memo(function BakeHistory({ context, bulk }: HistoryProps) {
+  const bakes = usePlan() ?? NO_BAKES;
   const find = useFind();
   const { part, scale, own } = context;
   const bones = useTold('bones.part', part.id);
-  const passes = useMemo(
-    () => passAsks(context, bulk, settings, bakes, find, COARSER),
-    [context, bulk, settings, bakes, find],
-  );
+  const passes = useMemo(() => passAsks(context, bulk, bakes, COARSER), [context, bulk, bakes]);
   const { found, says, isBusy } = useBakeHistory(
     part.form,
     heroicOf(scale.heroic, own),
     passes.length > 0 ? passes : null,
   );
   const one = found.at(-1);
-  const titles = new Map(bakes.map(({ step, number }) => [step.id, `${number}. ${step.title}`]));
+  const titles = new Map(bakes.map(({ step, number, title }) => [step, `${number}. ${title}`]));
   const ids = passes.map(({ id }) => id);
   const numberOf = (id: string) => ids.indexOf(id) + 1;
+  const ofLoads = find(part.id, 'bake.minutes')?.verdict;
   const standing = find(part.id, 'bones.stands')?.verdict?.level;
   const deform = one
     ? reckonDeform({
@@ -80,7 +78,6 @@ export default memo(function BakeHistory({ context, bulk, settings }: HistoryPro
       })
     : [];
   const mostMin = Math.max(1, ...(one?.history.regions.map(({ totalMin }) => totalMin) ?? []));
-  const last = passes.at(-1);
   const columns: Column<RegionHistory>[] = [
     {
       id: 'region',
@@ -112,7 +109,7 @@ export default memo(function BakeHistory({ context, bulk, settings }: HistoryPro
     {
       id: 'is',
       title: 'it is',
-      cell: (row) => <VerdictLine verdict={judgeHistory(context, bulk, row, titles)} />,
+      cell: (row) => <VerdictLine verdict={judgeHistory(context, bulk, row, ofLoads)} />,
     },
   ];
   return (
@@ -124,14 +121,8 @@ export default memo(function BakeHistory({ context, bulk, settings }: HistoryPro
         </p>
       )}
       {isBusy && <progress aria-label="Working its bakes through" className="mt-1" />}
-      {one && last && (
+      {one && (
         <>
-          <p className={one.history.lastCures >= 0.9995 ? 'text-fits' : 'text-wont'}>
-            <strong>{titles.get(last.id)}</strong>{' '}
-            {one.history.lastCures >= 0.9995
-              ? 'by itself cures every place of it, whatever the bakes before did.'
-              : `by itself cures ${(100 * one.history.lastCures).toFixed(1)} % of its clay.`}
-          </p>
           <ol className="mt-1 flex flex-wrap gap-x-4 text-[12.5px] text-quiet">
             {one.history.runs.map(({ id, run }) => (
               <li key={id} className="flex items-center gap-1.5">
@@ -139,7 +130,7 @@ export default memo(function BakeHistory({ context, bulk, settings }: HistoryPro
                   aria-hidden
                   className={`inline-block size-3 ${SHADES[(numberOf(id) - 1) % SHADES.length]}`}
                 />
-                {titles.get(id)}, {run.holdMin === null ? 'never cured' : `${Math.round(run.holdMin)} min in`}
+                {titles.get(id)}, {Math.round(run.holdMin ?? 0)} min in
               </li>
             ))}
           </ol>

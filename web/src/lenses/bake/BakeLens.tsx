@@ -49,8 +49,11 @@ export default function BakeLens() {
       middle={
         <>
           <LiveBake />
-          {bakes.length > 0 ? (
-            <Bakes />
+          {bakes === null ? (
+            <p className="text-quiet">Working the bakes through …</p>
+          ) : bakes.length > 0 ? (
+            // The load that a part is shown in is chosen anew with every part.
+            <Bakes key={part?.id} bakes={bakes} />
           ) : (
             <p className="text-quiet">
               Nothing here is baked: no part is of a clay that goes in the oven. Add one at Size, or choose

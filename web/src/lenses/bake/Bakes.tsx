@@ -1,15 +1,14 @@
 import type { PlannedBake, PlannedLoad } from '@every-inch/core/bake/plan';
 import { windowSays } from '@every-inch/core/bake/plan';
-import { doseAt } from '@every-inch/core/bake/window';
+import { brownedAfter, curedAfter, type PartWindow } from '@every-inch/core/bake/window';
 import { inBothDegrees } from '@every-inch/core/bench';
-import type { ShownFigure } from '@every-inch/core/reckoning';
 import { idleSteps } from '@every-inch/core/route';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { Section } from '../../parts/Sections.tsx';
-import { VerdictLine } from '../../parts/VerdictLine.tsx';
+import { VerdictLine, VerdictMark } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
-import { useAllFacts, useFind, usePlan, useRouteFacts } from '../../spine/hooks.ts';
+import { useAllFacts, useFind, useRouteFacts } from '../../spine/hooks.ts';
 import { selectPart, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { marksOf } from './marks.ts';
 import { OvenSettings } from './OvenSettings.tsx';
@@ -44,9 +43,6 @@ function stopFor(stops: readonly Stop[], chosen: string | null, part: string | n
   );
 }
 
-const MARKS = { good: '', doubtful: '◇ ', stop: '■ ' } as const;
-const LEVELS = { good: 'good', doubtful: 'check this', stop: 'stop' } as const;
-
 interface StripProps {
   readonly stops: readonly Stop[];
   readonly at: Stop;
@@ -74,21 +70,12 @@ function Strip({ stops, at, onChoose }: StripProps) {
                 <span className="text-quiet">{number}</span> {bake.title}
               </span>
               <span className="block whitespace-nowrap">
-                {load && (
-                  <span
-                    className={load.verdict.level === 'stop' ? 'text-wont' : 'text-tight'}
-                    title={LEVELS[load.verdict.level]}
-                  >
-                    {MARKS[load.verdict.level]}
-                  </span>
-                )}
+                {load && load.verdict.level !== 'good' && <VerdictMark verdict={load.verdict} />}
                 <span className="figure">{load?.minutes ?? bake.aheadMin} min</span>{' '}
                 <span className="text-quiet">
                   {bake.done !== null
                     ? 'done'
-                    : load?.window.isOpen
-                      ? windowSays(load.window).replace(' min', '')
-                      : ''}
+                    : load?.window.isOpen && windowSays(load.window).replace(' min', '')}
                 </span>
               </span>
             </button>
@@ -100,7 +87,7 @@ function Strip({ stops, at, onChoose }: StripProps) {
 }
 
 /** What the dial and the minutes go by, in a sentence. */
-function OvenSays({ load }: { readonly load: PlannedLoad }) {
+function OvenSays({ load, isShort }: { readonly load: PlannedLoad; readonly isShort: boolean }) {
   const { oven, window, isEntered } = load;
   return (
     <p className="min-w-56 flex-1 text-[14px]">
@@ -110,7 +97,7 @@ function OvenSays({ load }: { readonly load: PlannedLoad }) {
           : `The dial was never measured: taken for ${oven.coldC.toFixed(0)} to ${oven.hotC.toFixed(0)} °C. `}
       </span>
       {window.isOpen
-        ? `Everything is cured by ${Math.ceil(window.fromMin ?? 0)}, nothing browns before ${Math.floor(window.toMin)}.`
+        ? `Everything is ${isShort ? 'firm' : 'cured'} by ${Math.ceil(window.fromMin ?? 0)}, nothing browns before ${Math.floor(window.toMin)}.`
         : 'There is no minute that suits everything wherever the oven stands: these do the least harm.'}
       {isEntered && ' The minutes are your own.'}
       {!oven.isMeasured && (
@@ -125,32 +112,37 @@ function OvenSays({ load }: { readonly load: PlannedLoad }) {
   );
 }
 
-/** How far cure and browning have come at the minutes of the load. */
-function DoseSays({
-  load,
-  nameOf,
-}: {
+interface DoseProps {
   readonly load: PlannedLoad;
   readonly nameOf: (part: string) => string;
-}) {
-  const at = load.minutes;
-  const least = load.parts
-    .map((one) => ({ one, share: doseAt(one.curves.cold.leastCured, at) / one.levels.cured }))
-    .sort((a, b) => a.share - b.share)[0];
-  const most = load.parts
-    .map((one) => ({ one, share: doseAt(one.curves.hot.mostBrowned, at) / one.levels.browned }))
-    .sort((a, b) => b.share - a.share)[0];
+  readonly isShort: boolean;
+}
+
+/** How far cure and browning have come at the minutes of the load; of a short bake the browning alone. */
+function DoseSays({ load, nameOf, isShort }: DoseProps) {
+  const { minutes, parts } = load;
+  const least = mostOf(parts, (one) => -curedAfter(one, minutes));
+  const most = mostOf(parts, (one) => brownedAfter(one, minutes));
   if (!least || !most) return null;
-  const where = (part: string, region: string) => (region ? `${nameOf(part)}, ${region}` : nameOf(part));
+  const where = (one: PartWindow, region: string) =>
+    region ? `${nameOf(one.part)}, ${region}` : nameOf(one.part);
+  const share = (value: number) => `${Math.min(999, Math.round(100 * value))} %`;
   return (
     <p className="mt-1 text-[14px]">
-      Least cured at {at} min:{' '}
-      <span className="figure">{Math.min(999, Math.round(100 * least.share))} %</span>,{' '}
-      {where(least.one.part, least.one.slowest)} · most browned{' '}
-      <span className="figure">{Math.min(999, Math.round(100 * most.share))} %</span>,{' '}
-      {where(most.one.part, most.one.quickest)}
+      {!isShort && (
+        <>
+          Least cured at {minutes} min: <span className="figure">{share(curedAfter(least, minutes))}</span>,{' '}
+          {where(least, least.slowest)} ·{' '}
+        </>
+      )}
+      most browned <span className="figure">{share(brownedAfter(most, minutes))}</span>,{' '}
+      {where(most, most.quickest)}
     </p>
   );
+}
+
+function mostOf(parts: readonly PartWindow[], of: (one: PartWindow) => number): PartWindow | undefined {
+  return [...parts].sort((a, b) => of(b) - of(a))[0];
 }
 
 /** What the hands may do while a bake of the route is in the oven. */
@@ -169,19 +161,19 @@ function Meanwhile({ bake, minutes }: { readonly bake: string; readonly minutes:
 interface ChosenProps {
   readonly bake: PlannedBake;
   readonly load: PlannedLoad;
-  readonly figure: ShownFigure | undefined;
 }
 
-function Chosen({ bake, load, figure }: ChosenProps) {
+function Chosen({ bake, load }: ChosenProps) {
   const piece = useOpenPiece();
   const find = useFind();
   const contexts = useAllFacts();
   const nameOf = (part: string) => contexts.get(part)?.part.name ?? part;
+  const [dialFigure, figure] = ['dial', 'load'].map((what) => find(null, `bake.${what}.${load.id}`));
   const isShort = bake.way === 'set';
   const names = load.parts.map(({ part }) => nameOf(part));
   const slowest = load.window.slowest.part;
   const early = load.parts
-    .filter(({ toMin }) => Math.floor(toMin) < load.minutes)
+    .filter(({ toMin }) => Math.floor(toMin) < load.minutes - 0.5)
     .map(({ part, toMin }) => ({ what: nameOf(part), minute: Math.max(1, Math.floor(toMin)) }));
   const [dial, fahrenheit] = inBothDegrees({ value: load.dialC, unit: '°C' }).split(' (');
   return (
@@ -189,8 +181,11 @@ function Chosen({ bake, load, figure }: ChosenProps) {
       <div className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2">
         <div>
           <div className="text-[13px] text-quiet">dial</div>
-          <span className="figure whitespace-nowrap text-[27px] leading-8">{dial}</span>{' '}
-          <span className="figure text-quiet">{fahrenheit?.replace(')', '')}</span>
+          <span className="flex items-center gap-1">
+            <span className="figure whitespace-nowrap text-[27px] leading-8">{dial}</span>
+            <span className="figure text-quiet">{fahrenheit?.replace(')', '')}</span>
+            {dialFigure && <Working figure={dialFigure} />}
+          </span>
         </div>
         <div>
           <div className="text-[13px] text-quiet">door shut to door open</div>
@@ -201,16 +196,16 @@ function Chosen({ bake, load, figure }: ChosenProps) {
             {figure && <Working figure={figure} />}
           </span>
         </div>
-        <OvenSays load={load} />
+        <OvenSays load={load} isShort={isShort} />
         <StartBake
           what={names.length > 2 ? `${nameOf(slowest)} and ${names.length - 1} more` : names.join(' and ')}
           part={slowest}
           dialC={load.dialC}
           holdMin={load.minutes}
-          coolMin={COOLS_MIN}
+          coolMin={load.coolMin}
           thicknessMm={find(slowest, 'bulk.thickest')?.quantity.value ?? null}
           preheated={piece.oven.preheated}
-          warmMin={null}
+          warmMin={load.window.slowest.warmMin}
           regions={null}
           early={early}
           tillCured={!load.isEntered && !isShort}
@@ -218,7 +213,7 @@ function Chosen({ bake, load, figure }: ChosenProps) {
       </div>
       {load.verdict.level !== 'good' && <VerdictLine verdict={load.verdict} />}
       <WindowChart load={load} nameOf={nameOf} marks={marksOf(load, find, piece.log, isShort)} />
-      <DoseSays load={load} nameOf={nameOf} />
+      <DoseSays load={load} nameOf={nameOf} isShort={isShort} />
       <Meanwhile bake={bake.step} minutes={load.minutes} />
       <Suspense fallback={null}>
         <LoadBoard load={load} />
@@ -227,22 +222,16 @@ function Chosen({ bake, load, figure }: ChosenProps) {
   );
 }
 
-/** A load that has come out is taken for cool after this, min. */
-const COOLS_MIN = 60;
-
 /** The bakes of the route in order: of the chosen one its dial, its minutes and the window they lie in, its load and its clock. */
-export function Bakes() {
-  const bakes = usePlan();
+export function Bakes({ bakes }: { readonly bakes: readonly PlannedBake[] }) {
   const piece = useOpenPiece();
-  const find = useFind();
   const part = useAppSelector(selectPart);
   const [chosen, setChosen] = useState<string | null>(null);
   const stops = stopsOf(bakes);
   const at = stopFor(stops, chosen, part?.id ?? null);
   const left = [...new Set(bakes.flatMap((bake) => bake.left))];
   const total = stops.reduce((sum, { bake, load }) => sum + (load?.minutes ?? bake.aheadMin ?? 0), 0);
-  if (!at) return null;
-  const { bake, load } = at;
+  const { bake = null, load = null } = at ?? {};
   return (
     <Section
       id="bakes"
@@ -251,18 +240,22 @@ export function Bakes() {
       edits={['oven']}
       beside={<PrintCard />}
     >
-      <Strip stops={stops} at={at} onChoose={setChosen} />
+      {at && <Strip stops={stops} at={at} onChoose={setChosen} />}
       {left.length > 0 && (
         <p className="mt-2 text-wont">
           No room in this oven for {left.join(', ')}: part it at Size, or enter your oven at the Workshop.
         </p>
       )}
-      {bake.spared.length > 0 && (
+      {bake?.more.map(({ name, count }) => (
+        <p key={name} className="mt-2 text-[14px]">
+          {count} more of {name} than are laid out here: they take loads like these.
+        </p>
+      ))}
+      {bake !== null && bake.spared.length > 0 && (
         <p className="mt-2 text-[14px]">Cured already, left out of this bake: {bake.spared.join(', ')}.</p>
       )}
-      {load ? (
-        <Chosen bake={bake} load={load} figure={find(null, `bake.load.${load.id}`)} />
-      ) : (
+      {bake && load && <Chosen bake={bake} load={load} />}
+      {bake && !load && (
         <p className="mt-3">
           <span className="figure text-[27px] text-fired">{bake.aheadMin} min</span>{' '}
           <span className="text-quiet">

@@ -1,19 +1,12 @@
-import {
-  bakeAsk,
-  dialFor,
-  ovenFor,
-  type ProbeTrace,
-  passAsks,
-  reckonEnd,
-  reckonSimulated,
-} from '@every-inch/core/bake/heat';
+import { bakeAsk, dialFor, type ProbeTrace, reckonEnd, reckonSimulated } from '@every-inch/core/bake/heat';
+import { type PlannedBake, passAsks } from '@every-inch/core/bake/plan';
 import type { BulkFacts } from '@every-inch/core/bulk';
 import { heroicOf, type PartFacts } from '@every-inch/core/context';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { Section } from '../../parts/Sections.tsx';
-import { useFind, usePlan, useTold } from '../../spine/hooks.ts';
+import { useFind, usePlan } from '../../spine/hooks.ts';
 import { useOpenPiece } from '../../state/store.ts';
 import { useBake } from '../../workers/useBake.ts';
 import { HeatChart } from './HeatChart.tsx';
@@ -26,6 +19,8 @@ const BakeHistory = lazy(() => import('./BakeHistory.tsx'));
 /** The first look has cells so many times as large. */
 const COARSER = 2;
 
+const NO_BAKES: readonly PlannedBake[] = [];
+
 interface SimulatedBakeProps {
   readonly context: PartFacts;
   readonly bulk: BulkFacts;
@@ -35,34 +30,27 @@ interface SimulatedBakeProps {
 export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
   const find = useFind();
   const piece = useOpenPiece();
-  const plan = usePlan();
+  const plan = usePlan() ?? NO_BAKES;
   const { part, scale, own } = context;
   const settings = piece.oven;
   const [trace, setTrace] = useState<ProbeTrace | null>(null);
-  const bakes = useTold('bake.audit', part.id) ?? [];
   const [chosen, setChosen] = useState<string | null>(null);
-  const at = (bakes.find(({ bake }) => bake.step.id === chosen) ?? bakes.at(-1))?.bake;
-  const planned = plan
-    .find(({ step }) => step === at?.step.id)
-    ?.loads.find(({ parts }) => parts.some((one) => one.part === part.id));
-  const inIt = at ? at.parts.map((one) => one.part) : [part.id as string];
-  const usualDialC = dialFor(inIt, find, own);
-  const dialC = planned?.dialC ?? ovenFor(settings, inIt, find, own)?.dialC ?? null;
+  const inPlan = plan.flatMap((bake) => {
+    const load = bake.loads.find(({ parts }) => parts.some((one) => one.part === part.id));
+    return load ? [{ bake, load }] : [];
+  });
+  const at = inPlan.find(({ bake }) => bake.step === chosen) ?? inPlan.at(-1);
+  const bake = at?.bake;
+  const dialC = at?.load.dialC ?? settings.dialC ?? dialFor([part.id], find, own);
   const asks = useMemo(() => {
     if (dialC === null) return [];
-    const way = { ...settings, dialC };
-    const stands = at ? [at] : [];
-    const found = [COARSER, 1].map(
-      (coarser) =>
-        passAsks(context, bulk, way, stands, find, coarser)[0]?.ask ?? bakeAsk(context, bulk, way, coarser),
+    const found = [COARSER, 1].map((coarser) =>
+      bake
+        ? passAsks(context, bulk, [bake], coarser)[0]?.ask
+        : bakeAsk(context, bulk, { ...settings, dialC }, coarser),
     );
-    return found.flatMap((ask) => {
-      if (!ask || ask.regions?.length === 0) return [];
-      // For the minutes of the load that it goes in with.
-      const holdMin = planned?.minutes ?? way.holdMin ?? ask.oven.holdMin;
-      return [{ ...ask, oven: { ...ask.oven, holdMin, ...(trace && { trace }) } }];
-    });
-  }, [context, bulk, settings, dialC, trace, at, find, planned]);
+    return found.flatMap((ask) => (ask ? [{ ...ask, oven: { ...ask.oven, ...(trace && { trace }) } }] : []));
+  }, [context, bulk, settings, dialC, trace, bake]);
   const {
     found: all,
     minute,
@@ -77,26 +65,22 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
     title: 'Bake worked through',
     says: `How heat goes into ${part.name}`,
     edits: ['oven'],
-    beside: at && bakes.length > 1 && (
+    beside: at && inPlan.length > 1 && (
       <Choice
         label="as it stands at"
-        value={at.step.id}
-        options={bakes.map(({ bake: { step, number } }) => ({
-          value: step.id,
-          says: `${number}. ${step.title}`,
+        value={at.bake.step}
+        options={inPlan.map(({ bake: { step, number, title } }) => ({
+          value: step,
+          says: `${number}. ${title}`,
         }))}
         onChoose={setChosen}
       />
     ),
   };
-  if (!rules || dialC === null || usualDialC === null)
+  if (!rules || dialC === null)
     return (
       <Section {...section}>
-        <p className="text-quiet">
-          {at
-            ? `At ${at.step.title} there is no clay on ${part.name} yet.`
-            : `Nothing in ${part.name} is baked.`}
-        </p>
+        <p className="text-quiet">Nothing in {part.name} is baked.</p>
       </Section>
     );
   return (
@@ -150,7 +134,7 @@ export default function SimulatedBake({ context, bulk }: SimulatedBakeProps) {
         </>
       )}
       <Suspense fallback={null}>
-        <BakeHistory context={context} bulk={bulk} settings={settings} />
+        <BakeHistory context={context} bulk={bulk} />
       </Suspense>
     </Section>
   );

@@ -1,5 +1,5 @@
 import { likeBakes, type PlannedLoad } from '@every-inch/core/bake/plan';
-import { doseAt } from '@every-inch/core/bake/window';
+import { curedAfter } from '@every-inch/core/bake/window';
 import type { LogEntry } from '@every-inch/core/piece';
 import type { Find } from '../../spine/figureStore.ts';
 import type { Mark } from './WindowChart.tsx';
@@ -15,14 +15,7 @@ const OUTCOME = { good: 'came well', scorched: 'browned', 'under-baked': 'stayed
 /** What the packet, a flat rule and the maker’s own bakes say of a load, each with what it would have done. */
 export function marksOf(load: PlannedLoad, find: Find, log: readonly LogEntry[], isShort: boolean): Mark[] {
   const cured = (minutes: number) =>
-    Math.round(
-      100 *
-        Math.min(
-          ...load.parts
-            .map(({ curves }) => doseAt(curves.cold.leastCured, minutes))
-            .map((share) => Math.min(1, share)),
-        ),
-    );
+    Math.round(100 * Math.min(1, ...load.parts.map((one) => curedAfter(one, minutes))));
   const packets = load.parts.flatMap(({ part }) => find(part, 'bake.hold')?.quantity ?? []);
   const [low, high] = [
     Math.max(0, ...packets.map((packet) => packet.low ?? packet.value)),

@@ -42,7 +42,7 @@ export function StepRow({ step, at, faults, isOpen, onToggle, drag, measure }: S
   const { times } = useRouteFacts();
   const time = times.get(step.id);
   const [find, contexts, bakes] = [useFind(), useAllFacts(), usePlan()];
-  const hint = stepHint(step, { find, contexts, bakes });
+  const hint = stepHint(step, { find, contexts, bakes: bakes ?? [] });
   const onKeyDown = (event: KeyboardEvent) => {
     const by = { ArrowUp: -1, ArrowDown: 1 }[event.key];
     if (event.altKey && by !== undefined) {
