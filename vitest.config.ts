@@ -11,7 +11,7 @@ export default defineConfig({
     ],
     setupFiles: ['scripts/seeded.ts'],
     // Ends what hangs; a busy or slow machine is given its time.
-    testTimeout: 120_000,
+    testTimeout: 300_000,
     hookTimeout: 60_000,
     // On two cores the usual is one worker.
     maxWorkers: '100%',

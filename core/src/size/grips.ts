@@ -3,6 +3,8 @@ import { extentOf, type FormMeasure, type Vec2 } from '../form/index.ts';
 
 /** The end of a dimension line that can be pulled. */
 export interface Grip {
+  /** The part it pulls. */
+  readonly part: string;
   readonly axis: 'height' | 'width';
   /** On the drawing, mm with y up. */
   readonly at: Vec2;

@@ -238,12 +238,27 @@ export function lineUp(
       const size = (mm: number) => formatMiniMm(miniMm(mm));
       items.push(...dimension([edge, ground], [edge, top], OFF, size(stand.height), true));
       const up = pulledMeasure(stand.context, 'height');
-      if (up) grips.push({ axis: 'height', at: [edge - OFF, top], per, spanMm: stand.height, measure: up });
+      if (up)
+        grips.push({
+          part: part.id,
+          axis: 'height',
+          at: [edge - OFF, top],
+          per,
+          spanMm: stand.height,
+          measure: up,
+        });
       const across = pulledMeasure(stand.context, 'width');
       if (across) {
         const end = edge + stand.width * per;
         items.push(...dimension([edge, top], [end, top], OFF, size(stand.width), true));
-        grips.push({ axis: 'width', at: [end, top + OFF], per, spanMm: stand.width, measure: across });
+        grips.push({
+          part: part.id,
+          axis: 'width',
+          at: [end, top + OFF],
+          per,
+          spanMm: stand.width,
+          measure: across,
+        });
       }
     }
     feet.push({

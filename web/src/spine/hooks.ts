@@ -69,8 +69,15 @@ type AskNamed<N extends AskName> = Extract<AnyAsk, { name: N }>;
 export type Asked<N extends AskName> = Parameters<AskNamed<N>['answer']>[1];
 export type Answered<N extends AskName> = ReturnType<AskNamed<N>['answer']>;
 
+/** Whom a question is about: a part, a step, a fit; an answer about one is never shown for another. */
+function subjectOf(asked: unknown): string {
+  const { part, step, id } = (asked ?? {}) as { part?: unknown; step?: unknown; id?: unknown };
+  return JSON.stringify([part, step, id]);
+}
+
 /**
- * An answer of the desk, kept up to date while it is shown; what was shown last stays until the next has come.
+ * An answer of the desk, kept up to date while it is shown; what was shown last of the same part, step or figure
+ * stays until the next has come.
  *
  * @param asked null asks nothing
  */
@@ -81,10 +88,11 @@ export function useAsk<N extends AskName>(name: N, asked: Asked<N> | null): Answ
   const answer = useFigures((store) => (key === null ? undefined : store.answer(key))) as
     | Answered<N>
     | undefined;
-  const [last, setLast] = useState<{ name: string; answer: Answered<N> } | null>(null);
-  if (answer !== undefined && (last?.answer !== answer || last.name !== name)) setLast({ name, answer });
+  const about = `${name} ${subjectOf(asked)}`;
+  const [last, setLast] = useState<{ about: string; answer: Answered<N> } | null>(null);
+  if (answer !== undefined && (last?.answer !== answer || last.about !== about)) setLast({ about, answer });
   if (key === null) return undefined;
-  return answer ?? (last?.name === name ? last.answer : undefined);
+  return answer ?? (last?.about === about ? last.answer : undefined);
 }
 
 /** One answer of the desk, such as the pages of a sheet. */

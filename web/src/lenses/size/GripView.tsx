@@ -27,6 +27,8 @@ export function GripView({ grip, context, heightMm }: GripViewProps) {
   const set = usePartEdit(context.part);
   const held = useRef<{ at: number; spanMm: number; lengthMm: number; per: number } | null>(null);
   const { axis, measure, spanMm } = grip;
+  // Presses in a row go on from each other; the drawing that follows them comes later.
+  const pressed = useRef<{ from: Grip; toMm: number }>({ from: grip, toMm: spanMm });
   const pull = (from: { spanMm: number; lengthMm: number }, to: number): void => {
     if (measure.field === null) return;
     const lengthMm = (from.lengthMm * Math.max(PULL_STEP, to)) / from.spanMm;
@@ -40,7 +42,9 @@ export function GripView({ grip, context, heightMm }: GripViewProps) {
     const step = { ArrowUp: PRESS, ArrowRight: PRESS, ArrowDown: -PRESS, ArrowLeft: -PRESS }[event.key];
     if (step === undefined) return;
     event.preventDefault();
-    pull({ spanMm, lengthMm: measure.lengthMm }, spanMm + step);
+    const before = pressed.current.from === grip ? pressed.current.toMm : spanMm;
+    pressed.current = { from: grip, toMm: Math.max(PULL_STEP, before + step) };
+    pull({ spanMm, lengthMm: measure.lengthMm }, pressed.current.toMm);
   };
   return (
     <rect

@@ -162,9 +162,12 @@ export function LineUp() {
               />
               {!readOnly &&
                 context &&
-                drawing.grips.map((grip) => (
-                  <GripView key={grip.axis} grip={grip} context={context} heightMm={drawing.heightMm} />
-                ))}
+                drawing.grips
+                  // The row still drawn may be the one of the part that was picked before.
+                  .filter((grip) => grip.part === context.part.id)
+                  .map((grip) => (
+                    <GripView key={grip.axis} grip={grip} context={context} heightMm={drawing.heightMm} />
+                  ))}
             </DrawingView>
           </div>
         )}
