@@ -78,7 +78,7 @@ function windowLines(yardstick: number): Line[] {
   const found = reckonPiece(piece, { shapes: makeShapeStore(), workshopOwn: {}, now: NOW });
   // Solids of their own: what is known of a solid is not worked through again.
   const fresh = reckonPiece(
-    { ...piece, route: { steps: [], relations: [] } },
+    { ...piece, route: { steps: [], relations: [], without: null } },
     { shapes: makeShapeStore(), workshopOwn: {}, now: NOW },
   );
   const times = [...fresh.contexts].flatMap(([id, context]) => {

@@ -42,7 +42,7 @@ function longRoute(): Route {
       second: steps[Math.max(a, b)]?.id ?? '',
     };
   }).filter(({ first, second }) => first !== second);
-  return { steps, relations };
+  return { steps, relations, without: null };
 }
 
 /** The order and the state at every bake of a route of 400 steps, as it should be and turned upside down. */

@@ -10,5 +10,6 @@ export {
   readRunningBake,
   withReading,
 } from './running.ts';
+export { bearsOven, peakOf } from './stuffInOven.ts';
 export { bakeSubject } from './subject.ts';
 export { type ClayWindow, holdMinutes, type MixWindow, mixWindow, windowOf } from './time/index.ts';

@@ -103,7 +103,7 @@ describe.each<Paper>(['A4', 'Letter'])('the bench sheet on %s', (paper) => {
       'Clay to have out',
       'Bakes',
       'dial 122 °C (252 °F)',
-      'Final bake · dial 122 °C',
+      'Final bake · load 1: dial 122 °C',
       'Air the room',
       'not food-safe',
     ])
@@ -148,12 +148,15 @@ describe('what goes into the steps', () => {
   const hints = (piece: Piece) => {
     const found = reckon(piece);
     return found.route.route.steps
-      .map((step) => `${step.title}: ${stepHint(step, { ...found.given, bakes: found.plan })}`)
+      .map(
+        (step) =>
+          `${step.title}: ${stepHint(step, { ...found.given, bakes: found.plan, shares: found.route.shares })}`,
+      )
       .join('\n');
   };
 
   it('short bakes end in a final bake; one bake has no short bakes', () => {
-    expect(hints(ferry)).toMatch(/Short bake 1: dial 122 °C, 10 min[\s\S]*Final bake: dial 122 °C/);
+    expect(hints(ferry)).toMatch(/Short bake 1: dial 122 °C, 10 min[\s\S]*Final bake: load 1: dial 122 °C/);
     const one = {
       ...ferry,
       brief: { ...ferry.brief, schools: { ...ferry.brief.schools, bakes: 'one' as const } },

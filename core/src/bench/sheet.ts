@@ -94,7 +94,12 @@ function writeSteps(writer: PageWriter, given: Given): void {
   const { route, times } = given.piece(routeOfPiece);
   if (route.steps.length === 0) return;
   writer.heading('Steps');
-  const ground = { find: given.find, contexts: given.contexts, bakes: given.piece(planOfPiece).bakes };
+  const ground = {
+    find: given.find,
+    contexts: given.contexts,
+    bakes: given.piece(planOfPiece).bakes,
+    shares: given.piece(routeOfPiece).shares,
+  };
   const minutes = (value: number) => (value < 1 ? '' : formatQuantity({ value, unit: 'min' }));
   for (const step of route.steps) {
     const { id, title, done } = step;

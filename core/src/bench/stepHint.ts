@@ -9,10 +9,12 @@ import { formatQuantity, type ShownFigure, sourced } from '../reckoning/index.ts
 export interface HintGround extends Figures<ShownFigure> {
   readonly contexts: ReadonlyMap<string, PartFacts>;
   readonly bakes: readonly PlannedBake[];
+  /** Of the clay of its part, the share that a step of some regions lays. */
+  readonly shares: ReadonlyMap<string, number>;
 }
 
 /** What goes into a step, from the figures: foil to tear off, clay to condition, dial and minutes. Empty where nothing is to be said. */
-export function stepHint(step: RouteStep, { find: figure, contexts, bakes }: HintGround): string {
+export function stepHint(step: RouteStep, { find: figure, contexts, bakes, shares }: HintGround): string {
   const [part = ''] = step.parts;
   const context = contexts.get(part);
   const find = (key: string): ShownFigure | undefined => figure(part, key);
@@ -45,8 +47,10 @@ export function stepHint(step: RouteStep, { find: figure, contexts, bakes }: Hin
       const [clay, skin] = [find('bulk.clay'), find('bulk.skin')];
       if (!clay) return '';
       const rolled = skin ? `, roll ${formatQuantity(skin.quantity)} for the skin` : '';
-      const regions = step.regions.length > 0 ? ' for all of it' : '';
-      return `condition ${formatQuantity(clay.quantity)}${regions}${rolled}`;
+      const { value, unit } = clay.quantity;
+      const share = shares.get(step.id);
+      const taken = share === undefined ? clay.quantity : { value: value * share, unit };
+      return `condition ${formatQuantity(taken)}${rolled}`;
     }
     case 'detail':
       return 'hold it against the drawing, measure';

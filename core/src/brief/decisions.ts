@@ -1,4 +1,4 @@
-import type { ClosingStep, Decision, Piece } from '../piece/index.ts';
+import type { ClosingStep, Decision, Piece, RouteStep, StepKind } from '../piece/index.ts';
 
 /** Something done that leans on a decision. */
 export interface Done {
@@ -42,7 +42,27 @@ export function leaningOn(piece: Piece, decision: Decision): Done[] {
   });
 }
 
-/** Whether a step is behind its parts already, as far as the log and the calendar tell; what tells it, or null. */
+/** Kinds of steps that close a decision; none for what only the day it is due tells. */
+const CLOSED_BY: Readonly<Record<ClosingStep, readonly StepKind[]>> = {
+  wire: ['wire'],
+  clay: ['skin'],
+  'first-bake': ['bake'],
+  'last-bake': ['bake'],
+  paint: ['seal', 'coat'],
+  glue: ['joint', 'fix', 'assemble'],
+  'hand-over': [],
+};
+
+/** The step of a route that closes a decision: the first of its parts that leans on it; null where there is none. */
+export function closingStep(steps: readonly RouteStep[], { before, parts }: Decision): RouteStep | null {
+  const closes = (step: RouteStep) =>
+    CLOSED_BY[before].includes(step.kind) &&
+    !(step.kind === 'bake' && step.way === 'ahead') &&
+    (parts.length === 0 || step.parts.length === 0 || step.parts.some((id) => parts.includes(id)));
+  return (before === 'last-bake' ? steps.findLast(closes) : steps.find(closes)) ?? null;
+}
+
+/** Whether a step is behind its parts already, as far as ticks, the log and the calendar tell; what tells it, or null. */
 export function reachedBy(piece: Piece, decision: Decision, now: string): string | null {
   const parts = partsOf(piece, decision);
   const entry = (isIt: (one: Piece['log'][number]) => boolean) =>
@@ -71,5 +91,6 @@ export function reachedBy(piece: Piece, decision: Decision, now: string): string
       ? 'the day it was due is past'
       : null;
   }
-  return reach[decision.before]();
+  const ticked = closingStep(piece.route?.steps ?? [], decision);
+  return ticked?.done ? `“${ticked.title}” is done` : reach[decision.before]();
 }

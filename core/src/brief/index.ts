@@ -1,5 +1,5 @@
 export { CLAY_TRAITS, type ClayChoice, chooseClay, mixSays } from './chooseClay.ts';
-export { type Done, leaningOn } from './decisions.ts';
+export { closingStep, type Done, leaningOn } from './decisions.ts';
 export { usualFeatures } from './features.ts';
 export { BEFORE_BAKE, BRIEF } from './figures.ts';
 export { reckonAdditions } from './reckonAdditions.ts';

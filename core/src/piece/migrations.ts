@@ -145,6 +145,17 @@ export const MIGRATIONS: readonly Migration[] = [
       parts: Array.isArray(raw.parts) ? raw.parts.map(partFromVersion1) : raw.parts,
     }),
   },
+  {
+    from: 2,
+    to: 3,
+    name: 'a route says what of the proposal was taken out',
+    // A route of before stays as it is: what was taken out of it then is not known.
+    up: (raw) => ({
+      ...raw,
+      version: 3,
+      ...(isRecord(raw.route) ? { route: { without: null, ...raw.route } } : {}),
+    }),
+  },
 ];
 
 /**

@@ -172,6 +172,11 @@ function siftOwn(sieve: Sieve, own: unknown): Record<string, number> {
   return kept;
 }
 
+/** The strings of a list; null for what is none. */
+function stringsIn(raw: unknown): string[] | null {
+  return Array.isArray(raw) ? raw.filter((one): one is string => typeof one === 'string') : null;
+}
+
 /** The maker’s own route with what of it is right; null where there is none. */
 function siftRoute(sieve: Sieve, raw: unknown): Route | null {
   if (raw === undefined || raw === null) return null;
@@ -181,6 +186,7 @@ function siftRoute(sieve: Sieve, raw: unknown): Route | null {
   }
   return {
     ...raw,
+    without: stringsIn(raw.without),
     steps: siftList(sieve, 'route.steps', raw.steps, RouteStep, completeWith(DEFAULT_STEP, 'step')),
     relations: siftList(sieve, 'route.relations', raw.relations, StepRelation, completeWith({}, 'relation')),
   };

@@ -6,7 +6,7 @@ import type { Piece } from './document.ts';
  * The text of a piece’s file, stamped with the current version. The workshop’s own values go in where the piece has
  * none, so that the file reckons the same anywhere.
  *
- * @example writePiece(piece, {}) // '{\n  "format": "every-inch/piece",\n  "version": 2, …'
+ * @example writePiece(piece, {}) // '{\n  "format": "every-inch/piece",\n  "version": 3, …'
  */
 export function writePiece(piece: Piece, workshopOwn: OwnValues): string {
   const { format: _format, version: _version, ...rest } = piece;

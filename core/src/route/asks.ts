@@ -1,9 +1,7 @@
 import { bulkOfPart } from '../bulk/index.ts';
 import { ask, type Given } from '../context/index.ts';
 import { compareRoutes } from './compare.ts';
-import { routeGround } from './ground.ts';
 import { handlingMap } from './handling.ts';
-import { proposeRoute } from './propose.ts';
 import { routeOfPiece } from './reckoners.ts';
 
 /** The minutes of a step with their working; null for a step that is not in the route. */
@@ -13,9 +11,10 @@ export const stepTimeAsk = ask('route.step-time', (given: Given, { step }: { rea
 });
 
 /** What the proposal would change of the maker’s own route. */
-export const differenceAsk = ask('route.difference', (given: Given) =>
-  compareRoutes(given.piece(routeOfPiece).route, proposeRoute(routeGround(given))),
-);
+export const differenceAsk = ask('route.difference', (given: Given) => {
+  const { route, proposed } = given.piece(routeOfPiece);
+  return compareRoutes(route, proposed);
+});
 
 /** How each part is held, and what is therefore done last. */
 export const handlingAsk = ask('route.handling', (given: Given) =>

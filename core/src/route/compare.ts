@@ -73,6 +73,7 @@ export function compareRoutes(own: Route, fresh: Route): RouteDifference {
     dropped,
     changed,
     route: {
+      without: fresh.without,
       steps: steps.map((step) =>
         step.needs.every((id) => there.has(id))
           ? step
@@ -81,4 +82,23 @@ export function compareRoutes(own: Route, fresh: Route): RouteDifference {
       relations: own.relations.filter(({ first, second }) => there.has(first) && there.has(second)),
     },
   };
+}
+
+/**
+ * The maker’s route with what the proposal has come to since: steps of a new part in their places, those of a part that is
+ * gone left out, all as the maker has it besides. A route that leaves nothing out for the proposal’s sake stays as it is.
+ */
+export function followed(own: Route, fresh: Route): Route {
+  const { without } = own;
+  if (without === null) return own;
+  const out = new Set(without);
+  const steps = fresh.steps
+    .filter(({ id }) => !out.has(id))
+    .map((step) =>
+      step.needs.some((id) => out.has(id))
+        ? { ...step, needs: step.needs.filter((id) => !out.has(id)) }
+        : step,
+    );
+  const { added, dropped, changed, route } = compareRoutes(own, { ...fresh, steps });
+  return added.length + dropped.length + changed.length === 0 ? own : { ...route, without };
 }

@@ -1,12 +1,16 @@
 import type { Route, RouteStep, StepKind } from '../piece/index.ts';
+import type { OfferedChange } from '../reckoning/index.ts';
 import { addsClay } from './kinds.ts';
 
 /**
  * How two steps must lie. `before`: the first comes first. `firm`: and a bake of the first lies between. `wet`: the first
  * comes first and no bake of it lies between. `last`: the first comes after the second, unless a bake of it lies between.
- * `apart`: whichever comes first is baked before the other. `baked`: a bake of its part comes after the first.
+ * `apart`: whichever comes first is baked before the other. `baked`: a bake of its part comes after the first. `cured`: a
+ * bake of its part comes before the first. `raw`: of the clay that the first is done to, some has been
+ * under no bake since it was laid.
+ * `hot`: the first does not lie between the second, which is a bake, and what cools it.
  */
-export type OrderMode = 'before' | 'firm' | 'wet' | 'last' | 'apart' | 'baked';
+export type OrderMode = 'before' | 'firm' | 'wet' | 'last' | 'apart' | 'baked' | 'cured' | 'raw' | 'hot';
 
 /** One thing that the order of a route must keep. */
 export interface Constraint {
@@ -17,7 +21,26 @@ export interface Constraint {
   readonly why: string;
   /** The relation that says so; null for what follows from the steps themselves. */
   readonly relation: string | null;
+  /** Of `raw` the steps that laid the clay, of `hot` the one that cools it; empty for the others. */
+  readonly among?: readonly number[];
 }
+
+/** What of a piece its order leans on, beyond the steps themselves. */
+export interface OrderGround {
+  /** Parts whose clay goes into no oven. */
+  readonly unbaked: ReadonlySet<string>;
+  /** Why what a step puts on or leaves does not bear the heat of its part’s bakes, by the step. */
+  readonly burns: ReadonlyMap<string, Burn>;
+}
+
+/** Something that does not bear the oven, and the change that has it put on after it. */
+export interface Burn {
+  readonly says: string;
+  readonly later: { readonly says: string; readonly change: OfferedChange } | null;
+}
+
+/** A piece of which nothing more is known than its steps. */
+export const PLAIN_GROUND: OrderGround = { unbaked: new Set(), burns: new Map() };
 
 /** What of one part must come before what, and why. */
 const RULES: readonly (readonly [StepKind, StepKind, string])[] = [
@@ -30,16 +53,29 @@ const RULES: readonly (readonly [StepKind, StepKind, string])[] = [
   ['core', 'skin', 'clay goes over the core, and none goes in after'],
   ['skin', 'detail', 'there must be clay to work in'],
   ['skin', 'clean', 'there must be clay to clean'],
+  ['skin', 'joint', 'there must be something to join'],
   ['bake', 'seal', 'raw clay under a sealer never cures right, and sealer browns in the oven'],
   ['bake', 'coat', 'paint does not bear the oven'],
   ['seal', 'coat', 'bare clay under paint peels or stains'],
 ];
 
+/** Work in raw clay, and what is to be done where the oven has been over it. */
+const RAW_WORK: Readonly<Partial<Record<StepKind, string>>> = {
+  detail: 'the oven has fixed the clay by then',
+  clean: 'cured clay cannot be smoothed; it is sanded',
+};
+
+/** Work that wants cured clay. */
+const CURED_WORK: Readonly<Partial<Record<StepKind, string>>> = {
+  sand: 'raw clay tears and smears under it',
+  warm: 'only cured clay bends back on itself when it is warm',
+};
+
 const overlaps = (a: RouteStep, b: RouteStep): boolean =>
   a.regions.length === 0 || b.regions.length === 0 || a.regions.some((region) => b.regions.includes(region));
 
 /** Steps of every part by their places, those of the whole piece with each; under the empty name those alone. */
-function stepsByPart(steps: readonly RouteStep[]): Map<string, number[]> {
+export function stepsByPart(steps: readonly RouteStep[]): Map<string, number[]> {
   const found = new Map<string, number[]>([['', []]]);
   for (const { parts } of steps) for (const part of parts) if (!found.has(part)) found.set(part, []);
   steps.forEach(({ parts }, i) => {
@@ -55,7 +91,12 @@ function belong(a: RouteStep, b: RouteStep, part: string): boolean {
   return areWhole === (part === '') && (areWhole || overlaps(a, b));
 }
 
-function partConstraints(part: string, steps: readonly RouteStep[], places: readonly number[]): Constraint[] {
+function partConstraints(
+  part: string,
+  steps: readonly RouteStep[],
+  places: readonly number[],
+  isUnbaked: boolean,
+): Constraint[] {
   const byKind = new Map<StepKind, number[]>();
   for (const i of places) {
     const kind = steps[i]?.kind ?? 'other';
@@ -70,17 +111,101 @@ function partConstraints(part: string, steps: readonly RouteStep[], places: read
         return one && other && belong(one, other, part) ? [{ mode, first, second, why, relation: null }] : [];
       }),
     );
+  const alone = (mode: OrderMode, first: number, why: string): Constraint => ({
+    mode,
+    first,
+    second: first,
+    why,
+    relation: null,
+  });
   return [
     ...RULES.flatMap(([a, b, why]) => pairs('before', a, b, why)),
     ...pairs('wet', 'skin', 'pastel', 'pastel takes only on raw clay'),
     ...places.flatMap((i): Constraint[] => {
       const step = steps[i];
-      const isOwn = step && addsClay(step.kind) && (step.parts.length === 0) === (part === '');
-      return isOwn
-        ? [{ mode: 'baked', first: i, second: i, why: 'raw clay must be baked after it', relation: null }]
-        : [];
+      if (!step || isUnbaked || (step.parts.length === 0) !== (part === '')) return [];
+      const { [step.kind]: raw } = RAW_WORK;
+      const { [step.kind]: cured } = CURED_WORK;
+      const skins = raw === undefined ? [] : (byKind.get('skin') ?? []);
+      const among = skins.filter((at) => overlaps(step, steps[at] ?? step));
+      // What is done to clay of the route is baked with that clay.
+      const isOnClay = raw !== undefined && among.length > 0;
+      return [
+        ...(addsClay(step.kind) && !isOnClay ? [alone('baked', i, 'raw clay must be baked after it')] : []),
+        ...(isOnClay ? [{ ...alone('raw', i, raw), among }] : []),
+        ...(cured === undefined ? [] : [alone('cured', i, cured)]),
+      ];
     }),
   ];
+}
+
+/** Kinds that are no work on a part while it is hot: bakes, what cools them, and bending it because it is. */
+const MAY_BE_HOT: readonly StepKind[] = ['bake', 'cool', 'warm'];
+
+const share = (a: readonly string[], b: readonly string[]): boolean =>
+  a.length === 0 || b.length === 0 || a.some((part) => b.includes(part));
+
+/** The step that cools what a bake has made hot: the one that asks for it, else the next one behind it. */
+export function coolOf(steps: readonly RouteStep[], bake: number): number | null {
+  const of = steps[bake];
+  if (!of) return null;
+  const isCool = ({ kind, parts }: RouteStep) => kind === 'cool' && share(parts, of.parts);
+  const asked = steps.findIndex((step) => isCool(step) && step.needs.includes(of.id));
+  const next =
+    asked >= 0 ? asked : steps.findIndex((step, i) => i > bake && isCool(step) && step.needs.length === 0);
+  return next >= 0 ? next : null;
+}
+
+/** Nothing is done to a part between its bake and what cools it. */
+function hotConstraints(steps: readonly RouteStep[]): Constraint[] {
+  return steps.flatMap(({ kind, way, parts }, bake): Constraint[] => {
+    // Of a bake of small parts the part itself is not in the oven.
+    const cool = kind === 'bake' && way !== 'ahead' ? coolOf(steps, bake) : null;
+    if (cool === null) return [];
+    const inOven = new Set<string>(parts);
+    return steps.flatMap((step, first): Constraint[] => {
+      if (MAY_BE_HOT.includes(step.kind)) return [];
+      const touches =
+        step.parts.length === 0
+          ? step.kind !== 'other'
+          : parts.length === 0 || step.parts.some((part) => inOven.has(part));
+      return touches
+        ? [
+            {
+              mode: 'hot',
+              first,
+              second: bake,
+              why: 'hot clay dents, cracks and burns the fingers',
+              relation: null,
+              among: [cool],
+            },
+          ]
+        : [];
+    });
+  });
+}
+
+/** What a step puts on is made before it, and goes on after every bake that it does not bear. */
+function thingConstraints(steps: readonly RouteStep[], { burns }: OrderGround): Constraint[] {
+  const before = (first: number, second: number, why: string): Constraint => ({
+    mode: 'before',
+    first,
+    second,
+    why,
+    relation: null,
+  });
+  return steps.flatMap((step, second) => {
+    const burn = burns.get(step.id);
+    if (step.thing === '' && !burn) return [];
+    return steps.flatMap((one, first): Constraint[] => {
+      const [only, ...more] = one.parts;
+      const makes =
+        step.thing !== '' && only === step.thing && more.length === 0 && ['wire', 'other'].includes(one.kind);
+      if (makes) return [before(first, second, 'it is made before it is put on')];
+      const bakes = burn && one.kind === 'bake' && one.way !== 'ahead' && share(one.parts, step.parts);
+      return bakes ? [before(first, second, burn.says)] : [];
+    });
+  });
 }
 
 const RELATION_MODES = {
@@ -92,17 +217,8 @@ const RELATION_MODES = {
   marks: { mode: 'before', turned: false, why: 'it cannot be marked once it is covered' },
 } as const;
 
-const NONE: ReadonlySet<string> = new Set();
-
-/**
- * Everything that the order of a route must keep: what its steps need, what its relations say, what its kinds ask.
- *
- * @param unbaked parts whose clay goes into no oven
- */
-export function constraintsOf(
-  { steps, relations }: Route,
-  unbaked: ReadonlySet<string> = NONE,
-): Constraint[] {
+/** Everything that the order of a route must keep: what its steps need, what its relations say, what its kinds ask. */
+export function constraintsOf({ steps, relations }: Route, ground: OrderGround = PLAIN_GROUND): Constraint[] {
   const at = new Map(steps.map(({ id }, i) => [id, i]));
   const found: Constraint[] = [];
   steps.forEach(({ needs }, second) => {
@@ -118,7 +234,15 @@ export function constraintsOf(
     if (first !== undefined && second !== undefined) found.push({ mode, first, second, why, relation: id });
   }
   for (const [part, places] of stepsByPart(steps))
-    for (const one of partConstraints(part, steps, places))
-      if (one.mode !== 'baked' || !unbaked.has(part)) found.push(one);
-  return found;
+    for (const one of partConstraints(part, steps, places, ground.unbaked.has(part))) found.push(one);
+  return once([...found, ...hotConstraints(steps), ...thingConstraints(steps, ground)]);
+}
+
+/** The same of two steps is asked once, for however many parts. */
+function once(constraints: readonly Constraint[]): Constraint[] {
+  const seen = new Set<string>();
+  return constraints.filter(({ mode, first, second, why }) => {
+    const key = `${mode} ${first} ${second} ${why}`;
+    return !seen.has(key) && seen.add(key);
+  });
 }

@@ -61,10 +61,17 @@ export function addStep(
   };
 }
 
+/** What a route leaves out of its proposal, with some more steps. */
+export function withoutAlso({ without }: Route, ...gone: readonly RouteStep[]): Route['without'] {
+  if (without === null) return null;
+  return [...new Set([...without, ...gone.flatMap(({ id, own }) => (own ? [] : [id]))])];
+}
+
 /** A route without a step; what needed it needs what it needed. */
 export function removeStep(route: Route, id: string): Route {
   const gone = route.steps[placeOf(route, id)];
   return {
+    without: gone ? withoutAlso(route, gone) : route.without,
     steps: route.steps
       .filter((step) => step.id !== id)
       .map((step) =>
@@ -168,6 +175,7 @@ export function mergeWithNext(route: Route, id: string): Route {
     throw new RouteEditError(`“${a.title}” and “${b.title}” are not the same work: only like steps merge`);
   const one: RouteStep = {
     ...a,
+    own: true,
     title: a.title.replace(/, first half$/, ''),
     parts: a.parts.length === 0 || b.parts.length === 0 ? [] : [...new Set([...a.parts, ...b.parts])],
     regions:
@@ -181,6 +189,7 @@ export function mergeWithNext(route: Route, id: string): Route {
   };
   const toOne = (other: string) => (other === b.id ? a.id : other);
   return refuseLoops({
+    without: withoutAlso(route, b),
     steps: route.steps
       .flatMap((step) => (step === a ? [one] : step === b ? [] : [step]))
       .map((step) =>

@@ -1,4 +1,5 @@
 import { bonesOfPart, type PartBones } from '../armature/index.ts';
+import { bearsOven, peakOf } from '../bake/index.ts';
 import { type BulkFacts, bulkOfPart } from '../bulk/index.ts';
 import type { Given } from '../context/index.ts';
 import type { ProposeGround } from './propose.ts';
@@ -12,6 +13,14 @@ function passesOf({ uses }: BulkFacts): { pass: number; regions: string[] }[] {
     else byPass.set(pass, new Set([region]));
   }
   return [...byPass].sort(([a], [b]) => a - b).map(([pass, regions]) => ({ pass, regions: [...regions] }));
+}
+
+/** Of the clay of a part, the share that regions take; all of it for none. */
+function shareOf({ uses }: BulkFacts, regions: readonly string[]): number {
+  if (regions.length === 0) return 1;
+  const sum = (some: BulkFacts['uses']) => some.reduce((all, { volumeMm3 }) => all + volumeMm3, 0);
+  const whole = sum(uses);
+  return whole > 0 ? sum(uses.filter(({ region }) => regions.includes(region))) / whole : 1;
 }
 
 const isPegged = ({ runs }: PartBones) => runs.some(({ ends }) => ends.some(({ pegged }) => pegged));
@@ -41,6 +50,20 @@ export function routeGround(given: Given): ProposeGround {
       const known = passes.get(part) ?? passesOf(of);
       passes.set(part, known);
       return known;
+    },
+    shareOf: (part, regions) => {
+      const of = bulk(part);
+      return of ? shareOf(of, regions) : 1;
+    },
+    burn: (part, stuff) => {
+      const heat = given.find(part, 'bake.temperature');
+      if (!heat) return null;
+      const { level, says } = bearsOven(
+        stuff,
+        peakOf(heat, own),
+        piece.brief.schools.superglue === 'knowingly',
+      );
+      return level === 'stop' ? says : null;
     },
     windowOf: (part) => {
       const heat = given.find(part, 'bake.temperature')?.quantity;

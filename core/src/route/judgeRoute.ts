@@ -1,13 +1,28 @@
 import { DEFAULT_STEP, type Route, type RouteStep } from '../piece/index.ts';
-import { type Constraint, constraintsOf } from './constraints.ts';
-import { loopIn, sortedOrder, titleOf } from './order.ts';
+import type { OfferedChange } from '../reckoning/index.ts';
+import { cheapestOrder } from './cheapest.ts';
+import { type Constraint, constraintsOf, coolOf, type OrderGround, PLAIN_GROUND } from './constraints.ts';
+import { removeStep } from './editRoute.ts';
+import { loopIn, titleOf } from './order.ts';
+import { bakesOf, broken, keeps, orderOf } from './placing.ts';
+import { folded, idleBakes, madeTwice } from './spare.ts';
 
-/** Something that the present order does not keep, and the cheapest way to mend it. */
+/** Something that the present order does not keep, told once for all steps it concerns, and the cheapest way to mend it. */
 export interface OrderFault {
   readonly first: RouteStep;
   readonly second: RouteStep;
+  /** All it concerns, those two among them. */
+  readonly steps: readonly RouteStep[];
   readonly says: string;
-  readonly repair: { readonly says: string; readonly route: Route } | null;
+  readonly repair: OrderRepair | null;
+}
+
+/** A change that mends a fault, and the route as it then is. */
+export interface OrderRepair {
+  readonly says: string;
+  readonly route: Route;
+  /** What is changed in the piece; the route itself where nothing lighter does it. */
+  readonly change: OfferedChange;
 }
 
 /** How a route stands. */
@@ -17,69 +32,26 @@ export interface RouteJudged {
   readonly loop: readonly string[] | null;
 }
 
-/** Where every bake stands, by part; a bake of no part takes all. */
-type Bakes = ReadonlyMap<string, readonly number[]>;
+/** So many steps are told by name. */
+const MOST_TOLD = 3;
 
-/** An order of the steps: which place each has, and where the bakes of every part lie. */
-interface Order {
-  readonly place: Int32Array;
-  readonly bakes: Bakes;
+function listed(names: readonly string[]): string {
+  const told = names.slice(0, names.length > MOST_TOLD ? MOST_TOLD - 1 : MOST_TOLD);
+  const more = names.length - told.length;
+  const words = [...told.map((name) => `“${name}”`), ...(more > 0 ? [`${more} more`] : [])];
+  const last = words.pop() ?? '';
+  return words.length > 0 ? `${words.join(', ')} and ${last}` : last;
 }
 
-function orderOf(steps: readonly RouteStep[], order: readonly number[]): Order {
-  const place = new Int32Array(steps.length);
-  const bakes = new Map<string, number[]>();
-  order.forEach((step, at) => {
-    place[step] = at;
-    const one = steps[step];
-    if (one?.kind !== 'bake' || one.way === 'ahead') return;
-    for (const part of one.parts.length > 0 ? one.parts : ['']) {
-      const list = bakes.get(part);
-      if (list) list.push(at);
-      else bakes.set(part, [at]);
-    }
-  });
-  return { place, bakes };
-}
-
-/** Bakes of any of a step’s parts. */
-function* bakesOf({ bakes }: Order, step: RouteStep | undefined): Iterable<number> {
-  if (!step) return;
-  yield* bakes.get('') ?? [];
-  if (step.parts.length === 0) for (const list of bakes.values()) yield* list;
-  for (const part of step.parts) yield* bakes.get(part) ?? [];
-}
-
-function bakeWithin(order: Order, step: RouteStep | undefined, low: number, high: number): boolean {
-  for (const at of bakesOf(order, step)) if (at > low && at < high) return true;
-  return false;
-}
-
-function keeps(steps: readonly RouteStep[], order: Order, { mode, first, second }: Constraint): boolean {
-  const [a, b] = [order.place[first] ?? 0, order.place[second] ?? 0];
-  const one = steps[first];
-  switch (mode) {
-    case 'before':
-      return a < b;
-    case 'firm':
-      return a < b && bakeWithin(order, one, a, b);
-    case 'wet':
-      return a < b && !bakeWithin(order, one, a, b);
-    case 'last':
-      return a > b || bakeWithin(order, one, a, b);
-    case 'apart':
-      return a < b ? bakeWithin(order, one, a, b) : bakeWithin(order, steps[second], b, a);
-    case 'baked':
-      return bakeWithin(order, one, a, Number.POSITIVE_INFINITY);
-  }
-}
-
-function broken(steps: readonly RouteStep[], order: Order, constraints: readonly Constraint[]): Constraint[] {
-  return constraints.filter((one) => !keeps(steps, order, one));
-}
-
-function sayFault(steps: readonly RouteStep[], { mode, first, second, why }: Constraint): string {
-  const [a, b] = [`“${titleOf(steps[first])}”`, `“${titleOf(steps[second])}”`];
+function sayFault(steps: readonly RouteStep[], group: readonly Constraint[]): string {
+  const [one] = group;
+  if (!one) return '';
+  const { mode, why } = one;
+  const titles = (places: readonly number[]) => listed([...new Set(places)].map((at) => titleOf(steps[at])));
+  const a = titles(group.map(({ first }) => first));
+  const b = titles(group.map(({ second }) => second));
+  const are = (single: string, many: string) =>
+    new Set(group.map(({ first }) => first)).size > 1 ? many : single;
   switch (mode) {
     case 'before':
       return `${a} must come before ${b}: ${why}`;
@@ -93,6 +65,12 @@ function sayFault(steps: readonly RouteStep[], { mode, first, second, why }: Con
       return `${a} and ${b} want a bake between them: ${why}`;
     case 'baked':
       return `after ${a} no bake is left: ${why}`;
+    case 'cured':
+      return `${a} ${are('wants', 'want')} a bake before: ${why}`;
+    case 'raw':
+      return `${a} ${are('comes', 'come')} after the bake that fixes the clay: ${why}`;
+    case 'hot':
+      return `${a} ${are('comes', 'come')} before what is out of ${b} has cooled: ${why}`;
   }
 }
 
@@ -102,24 +80,17 @@ interface Move {
   readonly to: number;
 }
 
+/** A move that lands right before a step, or right behind it. */
+const beforeStep = (step: number, at: number): Move => ({ step, to: step < at ? at - 1 : at });
+const behindStep = (step: number, at: number): Move => ({ step, to: step < at ? at : at + 1 });
+
 /** Moves that may mend a broken constraint, in the present order of places. */
-function movesFor(steps: readonly RouteStep[], { mode, first, second }: Constraint): Move[] {
-  // Right before the second, and right behind the first.
-  const together: Move[] = [
-    { step: first, to: first < second ? second - 1 : second },
-    { step: second, to: second < first ? first : first + 1 },
-  ];
-  const bakes = (of: number) => {
-    const order = orderOf(
-      steps,
-      steps.map((_, i) => i),
-    );
-    return [...bakesOf(order, steps[of])].sort((a, b) => a - b);
-  };
+function movesFor(steps: readonly RouteStep[], { mode, first, second, among = [] }: Constraint): Move[] {
+  const bakes = (of: number) => [...bakesOf(orderOf(steps), steps[of])].sort((a, b) => a - b);
   switch (mode) {
     case 'before':
     case 'wet':
-      return together;
+      return [beforeStep(first, second), behindStep(second, first)];
     case 'last':
       return [
         { step: first, to: second },
@@ -144,6 +115,25 @@ function movesFor(steps: readonly RouteStep[], { mode, first, second }: Constrai
             { step: last, to: first },
           ];
     }
+    case 'cured':
+      return bakes(first).map((bake) => behindStep(first, bake));
+    case 'raw':
+      return among.flatMap((skin) => {
+        const next = bakes(first).find((bake) => bake > skin);
+        return next === undefined
+          ? []
+          : [
+              beforeStep(first, next),
+              behindStep(next, first),
+              beforeStep(skin, first),
+              beforeStep(next, skin),
+            ];
+      });
+    case 'hot':
+      return [
+        beforeStep(first, second),
+        ...among.flatMap((cool) => [behindStep(first, cool), behindStep(cool, second)]),
+      ];
   }
 }
 
@@ -154,15 +144,39 @@ function moved(count: number, { step, to }: Move): number[] {
   return rest;
 }
 
+/** Of a move that lands right behind a bake, the one that lands behind what cools it. */
+function pastCooling(steps: readonly RouteStep[], { step, to }: Move): Move[] {
+  const bake = moved(steps.length, { step, to })[to - 1];
+  const cool = bake !== undefined && steps[bake]?.kind === 'bake' ? coolOf(steps, bake) : null;
+  return cool === null || cool === step ? [] : [behindStep(step, cool)];
+}
+
+/** In a route as short as this a step is tried at every place. */
+const SHORT = 24;
+
+/** Moves worth trying for a broken constraint: of a short route all those of the steps it is about and of the bakes. */
+function candidates(steps: readonly RouteStep[], one: Constraint): Move[] {
+  if (steps.length > SHORT)
+    return movesFor(steps, one).flatMap((move) => [move, ...pastCooling(steps, move)]);
+  const { first, second, among = [] } = one;
+  const about = new Set([first, second, ...among, ...bakesOf(orderOf(steps), steps[first])]);
+  return [...about].flatMap((step) => steps.map((_, to) => ({ step, to })));
+}
+
+function inOrder(steps: readonly RouteStep[], move: Move): RouteStep[] {
+  return moved(steps.length, move).flatMap((i) => steps[i] ?? []);
+}
+
 function sayMove(steps: readonly RouteStep[], { step, to }: Move): string {
   const there = titleOf(steps[to]);
   return `move “${titleOf(steps[step])}” ${to > step ? 'behind' : 'before'} “${there}”`;
 }
 
 /** A bake of a step’s parts put in right behind it. */
-function withBake({ steps, relations }: Route, at: number): Route {
+function withBake(route: Route, at: number): Route {
+  const { steps } = route;
   const step = steps[at];
-  if (!step) return { steps, relations };
+  if (!step) return route;
   const taken = new Set(steps.map(({ id }) => id));
   let n = 1;
   while (taken.has(`bake-between-${n}`)) n += 1;
@@ -176,106 +190,196 @@ function withBake({ steps, relations }: Route, at: number): Route {
     regions: [],
     needs: [],
   };
-  return { relations, steps: [...steps.slice(0, at + 1), bake, ...steps.slice(at + 1)] };
+  return { ...route, steps: [...steps.slice(0, at + 1), bake, ...steps.slice(at + 1)] };
 }
-
-const NONE: ReadonlySet<string> = new Set();
 
 /** Only so many faults are given a repair each: with more, the whole is put in order. */
 const MOST_REPAIRS = 12;
 
+const asRepair = (says: string, route: Route): OrderRepair => ({
+  says,
+  route,
+  change: { path: ['route'], value: route },
+});
+
+/** Modes that a bake put in between mends. */
+const WANTS_BAKE: readonly Constraint['mode'][] = ['firm', 'apart', 'baked'];
+
 function repairOf(
   route: Route,
   constraints: readonly Constraint[],
-  one: Constraint,
+  group: readonly Constraint[],
   now: number,
-  unbaked: ReadonlySet<string>,
-): OrderFault['repair'] {
+  ground: OrderGround,
+): OrderRepair | null {
   const { steps } = route;
   let best: { move: Move; left: number; far: number } | null = null;
-  for (const move of movesFor(steps, one)) {
-    const order = orderOf(steps, moved(steps.length, move));
-    if (move.step === move.to || !keeps(steps, order, one)) continue;
-    const left = broken(steps, order, constraints).length;
-    const far = Math.abs(move.to - move.step);
-    if (left < now && (!best || left < best.left || (left === best.left && far < best.far)))
-      best = { move, left, far };
-  }
+  for (const one of group)
+    for (const move of candidates(steps, one)) {
+      if (move.step === move.to) continue;
+      const order = orderOf(steps, moved(steps.length, move));
+      if (!keeps(steps, order, one)) continue;
+      const left = broken(steps, order, constraints).length + spareIn(inOrder(steps, move));
+      const far = Math.abs(move.to - move.step);
+      if (left < now && (!best || left < best.left || (left === best.left && far < best.far)))
+        best = { move, left, far };
+    }
   if (best) {
-    const list = moved(steps.length, best.move).flatMap((i) => steps[i] ?? []);
-    return { says: sayMove(steps, best.move), route: { ...route, steps: list } };
+    return asRepair(sayMove(steps, best.move), { ...route, steps: inOrder(steps, best.move) });
   }
-  if (one.mode === 'firm' || one.mode === 'apart' || one.mode === 'baked') {
-    const at = one.mode === 'apart' ? Math.min(one.first, one.second) : one.first;
-    const mended = withBake(route, at);
-    if (faultsIn(mended, unbaked).length < now)
-      return { says: `put a short bake in behind “${titleOf(steps[at])}”`, route: mended };
-  }
-  return null;
+  const [one] = group;
+  if (!one) return null;
+  const at = one.mode === 'apart' ? Math.min(one.first, one.second) : one.first;
+  const other: readonly [string, Route] | null = WANTS_BAKE.includes(one.mode)
+    ? [`put a short bake in behind “${titleOf(steps[at])}”`, withBake(route, at)]
+    : one.mode === 'raw'
+      ? [
+          `make “${titleOf(steps[at])}” work on cured clay: sand or carve it`,
+          {
+            ...route,
+            steps: steps.map((step, i) => (i === at ? { ...step, kind: 'sand', own: true } : step)),
+          },
+        ]
+      : null;
+  return other && faultCount(other[1], ground) < now ? asRepair(...other) : null;
 }
 
-function faultsIn(route: Route, unbaked: ReadonlySet<string>): Constraint[] {
-  const order = orderOf(
-    route.steps,
-    route.steps.map((_, i) => i),
+function brokenIn(route: Route, ground: OrderGround): Constraint[] {
+  return broken(route.steps, orderOf(route.steps), constraintsOf(route, ground));
+}
+
+/** Bakes over nothing new and things done twice. */
+function spareIn(steps: readonly RouteStep[]): number {
+  return idleBakes(steps).length + madeTwice(steps).length;
+}
+
+/** How much of a route does not hold: pairs out of order, bakes over nothing new, things done twice. */
+export function faultCount(route: Route, ground: OrderGround = PLAIN_GROUND): number {
+  return brokenIn(route, ground).length + spareIn(route.steps);
+}
+
+/** Faults of one cause together: of the same mode and reason, with one step in common. */
+function grouped(wrong: readonly Constraint[]): Constraint[][] {
+  const by = (key: (one: Constraint) => string, list: readonly Constraint[]) => {
+    const found = new Map<string, Constraint[]>();
+    for (const one of list) {
+      const of = found.get(key(one));
+      if (of) of.push(one);
+      else found.set(key(one), [one]);
+    }
+    return found;
+  };
+  const bySecond = by(
+    ({ mode, why, first, second }) => `${mode} ${why} ${first === second ? '' : second}`,
+    wrong,
   );
-  return broken(route.steps, order, constraintsOf(route, unbaked));
+  const single = [...bySecond.values()].flatMap((list) => (list.length === 1 ? list : []));
+  const byFirst = by(({ mode, why, first }) => `${mode} ${why} ${first}`, single);
+  const groups = [...[...bySecond.values()].filter((list) => list.length > 1), ...byFirst.values()];
+  const place = (list: readonly Constraint[]) => wrong.indexOf(list[0] as Constraint);
+  return groups.sort((a, b) => place(a) - place(b));
+}
+
+/** Bakes over nothing new and things done twice, with what leaves one of the two out. */
+function spareFaults(route: Route): OrderFault[] {
+  const { steps } = route;
+  return [
+    ...idleBakes(steps).flatMap(([before, bake]): OrderFault[] => {
+      const [first, second] = [steps[before], steps[bake]];
+      if (!first || !second) return [];
+      const { route: without, kept } = folded(route, before, bake);
+      return [
+        {
+          first,
+          second,
+          steps: [first, second],
+          says: `between “${first.title}” and “${second.title}” nothing new comes on: the two are one bake`,
+          repair: asRepair(`bake once: keep “${kept}”`, without),
+        },
+      ];
+    }),
+    ...madeTwice(steps).flatMap(([before, again]): OrderFault[] => {
+      const [first, second] = [steps[before], steps[again]];
+      if (!first || !second) return [];
+      return [
+        {
+          first,
+          second,
+          steps: [first, second],
+          says: `“${second.title}” does again what “${first.title}” has done`,
+          repair: asRepair(`take out “${second.title}”`, removeStep(route, second.id)),
+        },
+      ];
+    }),
+  ];
 }
 
 /**
- * Everything that the order of a route does not keep, each with both steps and the cheapest repair: the move that leaves
- * the fewest faults, and of those the shortest.
- *
- * @param unbaked parts whose clay goes into no oven
+ * Everything that the order of a route does not keep, what has one cause told once, each with the cheapest repair: the move
+ * that leaves the fewest faults, and of those the shortest.
  */
-export function judgeRoute(route: Route, unbaked: ReadonlySet<string> = NONE): RouteJudged {
+export function judgeRoute(route: Route, ground: OrderGround = PLAIN_GROUND): RouteJudged {
   const { steps } = route;
-  const constraints = constraintsOf(route, unbaked);
+  const constraints = constraintsOf(route, ground);
   const ring = loopIn(steps.length, constraints);
-  const order = orderOf(
-    steps,
-    steps.map((_, i) => i),
-  );
-  const wrong = broken(steps, order, constraints);
-  const faults = wrong.flatMap((one, i): OrderFault[] => {
-    const [first, second] = [steps[one.first], steps[one.second]];
-    if (!first || !second) return [];
-    const repair = i < MOST_REPAIRS ? repairOf(route, constraints, one, wrong.length, unbaked) : null;
-    return [{ first, second, says: sayFault(steps, one), repair }];
+  const wrong = broken(steps, orderOf(steps), constraints);
+  const now = wrong.length + spareIn(steps);
+  const faults = grouped(wrong).flatMap((group, i): OrderFault[] => {
+    const [one] = group;
+    const [first, second] = [steps[one?.first ?? -1], steps[one?.second ?? -1]];
+    if (!one || !first || !second) return [];
+    const later = ground.burns.get(second.id)?.later;
+    const repair = i < MOST_REPAIRS ? repairOf(route, constraints, group, now, ground) : null;
+    const places = [...new Set(group.flatMap((of) => [of.first, of.second]))];
+    return [
+      {
+        first,
+        second,
+        steps: places.flatMap((at) => steps[at] ?? []),
+        says: sayFault(steps, group),
+        repair:
+          repair && later && one.why === ground.burns.get(second.id)?.says ? { ...repair, ...later } : repair,
+      },
+    ];
   });
-  return { faults, loop: ring ? ring.map((at) => titleOf(steps[at])) : null };
+  return {
+    faults: [...faults, ...spareFaults(route)],
+    loop: ring ? ring.map((at) => titleOf(steps[at])) : null,
+  };
 }
 
-/** Most single repairs that putting in order makes after sorting. */
+/** Most single repairs that putting in order makes where no whole order was found. */
 const MOST_ROUNDS = 40;
 
 /**
- * A route put in order as a whole, as near to the present one as may be: first what must come before what, then one repair
- * after another; null when that mends nothing.
+ * A route put in order as a whole: bakes over nothing new and what is done twice are left out, then as few steps as may be
+ * are moved; where moves alone do not do it, bakes are put in one after another. Null when that mends nothing.
  */
-export function putInOrder(route: Route, unbaked: ReadonlySet<string> = NONE): Route | null {
-  const { steps } = route;
-  const constraints = constraintsOf(route, unbaked);
-  const present = orderOf(
-    steps,
-    steps.map((_, i) => i),
-  );
-  // The last bake of a part is the one its clay is held to come before.
-  const held = constraints.flatMap((one): Constraint[] => {
-    const last = one.mode === 'baked' ? Math.max(-1, ...bakesOf(present, steps[one.first])) : -1;
-    return last < 0 ? [] : [{ ...one, mode: 'before', second: last }];
-  });
-  const order =
-    sortedOrder(steps.length, [...constraints, ...held]) ?? sortedOrder(steps.length, constraints);
-  if (!order) return null;
-  const before = faultsIn(route, unbaked).length;
-  let next: Route = { ...route, steps: order.flatMap((i) => steps[i] ?? []) };
-  let left = faultsIn(next, unbaked).length;
-  for (let round = 0; left > 0 && round < MOST_ROUNDS; round += 1) {
-    const repair = judgeRoute(next, unbaked).faults.find((fault) => fault.repair)?.repair;
+export function putInOrder(route: Route, ground: OrderGround = PLAIN_GROUND): Route | null {
+  const before = faultCount(route, ground);
+  let next = withoutSpare(route);
+  for (let round = 0; round < MOST_ROUNDS && faultCount(next, ground) > 0; round += 1) {
+    const found = cheapestOrder(next.steps, constraintsOf(next, ground));
+    if (found) {
+      next = withoutSpare({ ...next, steps: found.order.flatMap((i) => next.steps[i] ?? []) });
+      continue;
+    }
+    const now = faultCount(next, ground);
+    const repair = judgeRoute(next, ground).faults.find(
+      (fault) => fault.repair && faultCount(fault.repair.route, ground) < now,
+    )?.repair;
     if (!repair) break;
     next = repair.route;
-    left = faultsIn(next, unbaked).length;
   }
-  return left < before ? next : null;
+  return faultCount(next, ground) < before ? next : null;
+}
+
+function withoutSpare(route: Route): Route {
+  let next = route;
+  for (let round = 0; round < MOST_ROUNDS; round += 1) {
+    const [fault] = spareFaults(next);
+    if (!fault?.repair) return next;
+    next = fault.repair.route;
+  }
+  return next;
 }

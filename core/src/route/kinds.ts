@@ -13,6 +13,8 @@ export const STEP_TITLES: Readonly<Record<StepKind, string>> = {
   clean: 'clean and smooth',
   bake: 'bake',
   cool: 'cool with the door ajar',
+  sand: 'sand or carve the cured clay',
+  warm: 'bend it warm',
   fix: 'put on',
   joint: 'join',
   seal: 'seal',

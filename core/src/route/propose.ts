@@ -1,5 +1,7 @@
+import type { StuffId } from '../handbook/index.ts';
 import {
   DEFAULT_STEP,
+  type FitKind,
   type Part,
   type PartId,
   type Route,
@@ -7,8 +9,10 @@ import {
   type StepKind,
 } from '../piece/index.ts';
 import { sourced } from '../reckoning/index.ts';
+import { followed } from './compare.ts';
+import type { Burn, OrderGround } from './constraints.ts';
+import { hasFace, isOfFace, smallParts, type TimingGround } from './hands.ts';
 import { STEP_TITLES } from './kinds.ts';
-import { smallParts, type TimingGround } from './timing.ts';
 
 /** Heat that the clay of a part bears, °C. */
 export interface HeatWindow {
@@ -27,6 +31,8 @@ export interface ProposeGround extends TimingGround {
   readonly passes: (
     part: string,
   ) => readonly { readonly pass: number; readonly regions: readonly string[] }[];
+  /** Why a stuff does not bear the bakes of a part; null where it does, or the part goes into no oven. */
+  readonly burn: (part: string, stuff: StuffId) => string | null;
   /** Null for clay that goes into no oven. */
   readonly windowOf: (part: string) => HeatWindow | null;
 }
@@ -188,6 +194,16 @@ function passSteps(
         : `: clay, all but ${others.join(', ')}`;
   const key = all.length > 1 ? [pass] : [];
   const needs = smallParts(part, ground.own) > 0 ? [...ahead] : [];
+  // What is worked in the clay of a bake comes before that bake; a face is worked where the head is.
+  const isOfThis = isLast || (hasFace(part) && own.regions.some(isOfFace));
+  const work = (kind: 'detail' | 'clean', over: Partial<RouteStep> = {}) =>
+    isLast
+      ? ofPart(part, kind, { regions, ...over })
+      : step(stepId(kind, part.id, pass), kind, `${part.name}: ${STEP_TITLES[kind]}, bake ${pass}`, {
+          parts: [part.id],
+          regions,
+          ...over,
+        });
   return [
     step(stepId('skin', part.id, ...key), 'skin', `${part.name}${named}`, { parts: [part.id], regions }),
     ...(ground.piece.brief.schools.colour === 'pastel'
@@ -198,9 +214,9 @@ function passSteps(
           }),
         ]
       : []),
-    ...(isLast
-      ? [ofPart(part, 'detail', { needs }), ...fixes(part, false, hung, []), ofPart(part, 'clean')]
-      : []),
+    ...(isOfThis ? [work('detail', { needs })] : []),
+    ...(isLast ? fixes(part, false, hung, []) : []),
+    work('clean'),
   ];
 }
 
@@ -240,13 +256,15 @@ function joints(ground: ProposeGround, cooled: readonly string[]): RouteStep[] {
   });
 }
 
-function assembly({ piece, partById: byId }: ProposeGround, { hosts }: Hung): RouteStep[] {
-  // What hangs on a part is put on it by a step of its own.
+function assembly({ piece, isClay, partById: byId }: ProposeGround, { hosts }: Hung): RouteStep[] {
+  // What hangs on a part is put on it by a step of its own, and what is joined to it is on it.
   const isHung = (a: Part, b: Part) => hosts.get(b.id)?.id === a.id;
+  const isJoined = (kind: FitKind, a: Part, b: Part) =>
+    JOINING.includes(kind) && isClay(a.id) && isClay(b.id);
   return piece.fits.flatMap(({ id, kind, part: a, on: b }) => {
     const [one, other] = [byId.get(a), byId.get(b)];
     const isPlaced = kind === 'sits-on' || kind === 'beside' || kind === 'rides';
-    return one && other && isPlaced && !isHung(one, other)
+    return one && other && isPlaced && !isHung(one, other) && !isJoined(kind, one, other)
       ? [
           step(
             stepId('assemble', id),
@@ -271,8 +289,48 @@ function drying(part: Part, ground: ProposeGround): RouteStep {
 }
 
 /** Parts whose clay goes into no oven. */
-export function unbakedParts({ piece, isClay, windowOf }: ProposeGround): ReadonlySet<string> {
+function unbakedParts({ piece, isClay, windowOf }: ProposeGround): ReadonlySet<string> {
   return new Set(piece.parts.filter(({ id }) => isClay(id) && !windowOf(id)).map(({ id }) => id as string));
+}
+
+/** The change of the piece that has what a step puts on put on after the bakes. */
+function putLater(step: RouteStep, ground: ProposeGround): Burn['later'] {
+  const { piece, partById } = ground;
+  // In a route of the maker’s own a step is moved.
+  if (piece.route !== null || step.thing === '') return null;
+  const host = partById.get(step.parts[0] ?? '');
+  const insert = host?.inserts.find(({ id }) => id === step.thing);
+  if (host && insert)
+    return {
+      says: `let ${insert.name} in after the bake, round a dummy of card till then`,
+      change: {
+        path: ['parts', host.id, 'inserts'],
+        value: host.inserts.map((one) => (one === insert ? { ...one, afterBake: true } : one)),
+      },
+    };
+  const thing = partById.get(step.thing);
+  return thing
+    ? {
+        says: `put ${thing.name} on after the bake`,
+        change: { path: ['parts', thing.id, 'afterBake'], value: true },
+      }
+    : null;
+}
+
+/** What of the piece the order of its steps leans on: clay that is not baked, things that the oven would spoil. */
+export function orderGround({ steps }: Route, ground: ProposeGround): OrderGround {
+  const { partById, burn } = ground;
+  const burns = new Map<string, Burn>();
+  for (const step of steps) {
+    if (step.thing === '' && step.leaves === null) continue;
+    for (const part of step.parts) {
+      const insert = partById.get(part)?.inserts.find(({ id }) => id === step.thing);
+      const stuff = step.leaves ?? insert?.stuff ?? partById.get(step.thing)?.stuff ?? null;
+      const says = stuff === null ? null : burn(part, stuff);
+      if (says !== null) burns.set(step.id, { says, later: putLater(step, ground) });
+    }
+  }
+  return { unbaked: unbakedParts(ground), burns };
 }
 
 /**
@@ -295,7 +353,11 @@ export function proposeRoute(ground: ProposeGround): Route {
   const isSet = heat === 'set' && school === 'sections';
   const sculpted = Array.from({ length: last }, (_, k) => k + 1).flatMap((pass) => {
     const here = clay.flatMap((part) => passSteps(part, pass, ground, hung, cooledAhead));
-    const inIt = baked.filter(({ id }) => ground.passes(id).some((one) => one.pass === pass));
+    // A short bake is for what more clay goes on later; all else waits for the final one.
+    const inIt = baked.filter(({ id }) => {
+      const passes = ground.passes(id);
+      return passes.some((one) => one.pass === pass) && (!isSet || passes.some((one) => one.pass > pass));
+    });
     if (school === 'one') return here;
     const title = `${isSet ? 'Short bake' : 'Bake'} ${pass}`;
     return [...here, ...bakes(String(pass), title, inIt, isSet ? 'set' : 'full', ground)];
@@ -331,10 +393,19 @@ export function proposeRoute(ground: ProposeGround): Route {
       ...assembly(ground, hung),
     ],
     relations: [],
+    without: [],
   };
 }
 
-/** The maker’s own route, or the proposed one while there is none. */
-export function routeOf(ground: ProposeGround): Route {
-  return ground.piece.route ?? proposeRoute(ground);
+/** The route as it stands, and the proposal that it follows. */
+export interface FollowedRoute {
+  /** The proposal, with what the maker ordered, retimed, added and took out. */
+  readonly route: Route;
+  readonly proposed: Route;
+}
+
+export function routeOf(ground: ProposeGround): FollowedRoute {
+  const proposed = proposeRoute(ground);
+  const { route } = ground.piece;
+  return { route: route ? followed(route, proposed) : proposed, proposed };
 }

@@ -1,4 +1,5 @@
-import type { RouteStep } from '../piece/index.ts';
+import { closingStep } from '../brief/index.ts';
+import type { Route, RouteStep } from '../piece/index.ts';
 import {
   type FigureKind,
   figure,
@@ -9,33 +10,42 @@ import {
   type WayOut,
 } from '../reckoning/index.ts';
 import { compareRoutes } from './compare.ts';
+import type { OrderGround } from './constraints.ts';
 import { ROUTE } from './figures.ts';
 import { judgeRoute, putInOrder, type RouteJudged } from './judgeRoute.ts';
-import { type ProposeGround, proposeRoute, routeOf, unbakedParts } from './propose.ts';
+import { type FollowedRoute, orderGround, type ProposeGround, routeOf } from './propose.ts';
 import { StepTime } from './timing.ts';
 
 /** What is known of the route of a piece, as plain data. */
 export interface RouteFacts {
-  readonly route: ReturnType<typeof routeOf>;
+  readonly route: Route;
+  /** What is proposed, which the maker’s route follows. */
+  readonly proposed: Route;
   /** Whether the maker has taken it over. */
   readonly isOwn: boolean;
   readonly judged: RouteJudged;
-  /** Parts that are never baked. */
-  readonly unbaked: readonly string[];
+  /** What is to be looked at before a step, by the step. */
+  readonly heeds: ReadonlyMap<string, readonly Verdict[]>;
+  /** Of the clay of its part, the share that a step of some regions lays. */
+  readonly shares: ReadonlyMap<string, number>;
   /** Minutes of every step. */
   readonly times: ReadonlyMap<string, { readonly handsMin: number; readonly waitMin: number }>;
 }
 
 /** The route of a piece with its times and how its order stands. */
 export interface RouteReckoned {
-  readonly route: ReturnType<typeof routeOf>;
+  readonly route: Route;
+  readonly proposed: Route;
+  readonly heeds: RouteFacts['heeds'];
+  readonly shares: RouteFacts['shares'];
   /** What a proposal for it leans on. */
   readonly ground: ProposeGround;
   /** Whether the maker has taken it over. */
   readonly isOwn: boolean;
   readonly times: ReadonlyMap<string, StepTime>;
   readonly judged: RouteJudged;
-  readonly unbaked: ReadonlySet<string>;
+  /** What its order is held against besides the steps. */
+  readonly held: OrderGround;
   /** Steps that put a thing on or in, by the part they do it to, with their places. */
   readonly puts: ReadonlyMap<string, readonly { readonly step: RouteStep; readonly at: number }[]>;
   readonly figures: readonly Reckoning[];
@@ -48,18 +58,67 @@ function total(
   times: ReadonlyMap<string, StepTime>,
 ): Reckoning {
   const open = steps.filter(({ done }) => done === null);
-  const sum = open.reduce((all, { id }) => all + (times.get(id)?.[what] ?? 0), 0);
+  const sumOf = (minutes: (time: StepTime) => number) =>
+    open.reduce((all, { id }) => {
+      const time = times.get(id);
+      return all + (time ? minutes(time) : 0);
+    }, 0);
+  const sum = sumOf((time) => time[what]);
+  const isHands = what === 'handsMin';
+  const [low, high] = isHands
+    ? [sumOf(({ handsRange }) => handsRange.low), sumOf(({ handsRange }) => handsRange.high)]
+    : [sum, sum];
+  const range = high > low ? { low, high } : {};
   const term: Term = {
     symbol: 't',
     name: 'Minutes of the steps not yet done',
-    quantity: { value: sum, unit: 'min' },
+    quantity: { value: sum, unit: 'min', ...range },
     origin: { kind: 'shape', says: `${open.length} steps, each with its own working` },
   };
   return figure(kind, {
     part: null,
     value: sum / 60,
+    ...(high > low ? { low: low / 60, high: high / 60 } : {}),
     terms: [term],
   });
+}
+
+/** Of each step of some regions, the share of its part’s clay that it lays. */
+function sharesOf({ steps }: Route, { shareOf }: ProposeGround): Map<string, number> {
+  return new Map(
+    steps.flatMap(({ id, kind, parts: [part, ...more], regions }): [string, number][] =>
+      kind === 'skin' && part !== undefined && more.length === 0 && regions.length > 0
+        ? [[id, shareOf(part, regions)]]
+        : [],
+    ),
+  );
+}
+
+/** Decisions that are open at the step that closes them. */
+function heedsOf({ steps }: Route, { piece }: ProposeGround): Map<string, Verdict[]> {
+  const found = new Map<string, Verdict[]>();
+  for (const decision of piece.decisions) {
+    if (decision.answer !== '') continue;
+    const at = closingStep(steps, decision);
+    if (!at) continue;
+    const isDone = at.done !== null;
+    const verdict: Verdict = {
+      level: isDone ? 'stop' : 'doubtful',
+      wording: 'state',
+      says: isDone
+        ? `done while this was open: ${decision.question}`
+        : `to be settled before: ${decision.question}`,
+      waysOut: [
+        {
+          says: isDone
+            ? 'settle it as the work has, and look whether it shows'
+            : 'write the answer down at Brief',
+        },
+      ],
+    };
+    found.set(at.id, [...(found.get(at.id) ?? []), verdict]);
+  }
+  return found;
 }
 
 /** The hours of the route against those that are left at the bench. */
@@ -90,7 +149,11 @@ function judgeHours(hands: Reckoning, left: Reckoning): Verdict {
 }
 
 /** Parts of clay that no step of the maker’s route puts clay on, such as one that came in later. */
-function reckonMissing(ground: ProposeGround, route: RouteReckoned['route'], isOwn: boolean): Reckoning[] {
+function reckonMissing(
+  ground: ProposeGround,
+  { route, proposed }: FollowedRoute,
+  isOwn: boolean,
+): Reckoning[] {
   const { piece, isClay } = ground;
   const skins = route.steps.filter(({ kind }) => kind === 'skin');
   if (!isOwn || skins.some(({ parts }) => parts.length === 0)) return [];
@@ -111,7 +174,7 @@ function reckonMissing(ground: ProposeGround, route: RouteReckoned['route'], isO
         waysOut: [
           {
             says: 'take over what the proposal has for them',
-            change: { path: ['route'], value: compareRoutes(route, proposeRoute(ground)).route },
+            change: { path: ['route'], value: compareRoutes(route, proposed).route },
           },
           { says: 'or put steps of clay in for them by hand' },
         ],
@@ -126,7 +189,7 @@ const MOST_NAMED = 3;
 /** With less than this share of the hours to spare it is tight. */
 const TIGHT = 0.1;
 
-function judgeOrder({ judged, route, unbaked, isOwn }: Omit<RouteReckoned, 'figures'>): Verdict {
+function judgeOrder({ judged, route, held, isOwn }: Omit<RouteReckoned, 'figures'>): Verdict {
   if (judged.loop)
     return {
       level: 'stop',
@@ -139,11 +202,9 @@ function judgeOrder({ judged, route, unbaked, isOwn }: Omit<RouteReckoned, 'figu
     };
   const [first] = judged.faults;
   if (!first) return { level: 'good', wording: 'state', says: 'everything comes when it can', waysOut: [] };
-  const whole = judged.faults.length > 1 ? putInOrder(route, unbaked) : null;
+  const whole = judged.faults.length > 1 ? putInOrder(route, held) : null;
   const ways: WayOut[] = [
-    ...(first.repair
-      ? [{ says: first.repair.says, change: { path: ['route'], value: first.repair.route } }]
-      : []),
+    ...(first.repair ? [{ says: first.repair.says, change: first.repair.change }] : []),
     ...(whole ? [{ says: 'put the whole route in order', change: { path: ['route'], value: whole } }] : []),
     ...(isOwn ? [{ says: 'go back to the proposed route', change: { path: ['route'], value: null } }] : []),
   ];
@@ -157,16 +218,30 @@ function judgeOrder({ judged, route, unbaked, isOwn }: Omit<RouteReckoned, 'figu
 }
 
 /** The route of a piece: its steps, their times, what of its order does not hold, and the figures that follow. */
-export function reckonRoute(ground: ProposeGround, route = routeOf(ground)): RouteReckoned {
-  const unbaked = unbakedParts(ground);
+export function reckonRoute(
+  ground: ProposeGround,
+  { route, proposed }: FollowedRoute = routeOf(ground),
+): RouteReckoned {
+  const held = orderGround(route, ground);
   const times = new Map(route.steps.map((step) => [step.id, new StepTime(step, ground)]));
-  const judged = judgeRoute(route, unbaked);
+  const judged = judgeRoute(route, held);
   const puts = new Map<string, { step: RouteStep; at: number }[]>();
   route.steps.forEach((step, at) => {
     if (step.thing === '') return;
     for (const part of step.parts) puts.set(part, [...(puts.get(part) ?? []), { step, at }]);
   });
-  const found = { route, puts, ground, isOwn: ground.piece.route !== null, times, judged, unbaked };
+  const found = {
+    route,
+    proposed,
+    puts,
+    ground,
+    isOwn: ground.piece.route !== null,
+    times,
+    judged,
+    held,
+    heeds: heedsOf(route, ground),
+    shares: sharesOf(route, ground),
+  };
   if (route.steps.length === 0) return { ...found, figures: [] };
   const order = figure(ROUTE.order, {
     part: null,
@@ -189,7 +264,7 @@ export function reckonRoute(ground: ProposeGround, route = routeOf(ground)): Rou
         : hands,
       total(ROUTE.waits, 'waitMin', route.steps, times),
       order,
-      ...reckonMissing(ground, route, found.isOwn),
+      ...reckonMissing(ground, { route, proposed }, found.isOwn),
     ],
   };
 }

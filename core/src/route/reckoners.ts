@@ -11,13 +11,15 @@ export const routeOfPiece = pieceReckoner(
   Object.values(ROUTE),
   (given) => {
     const ground = { ...routeGround(given), ovenMin: loadFiguresOf(given) };
-    return reckonRoute(ground, given.piece(stepsOfPiece).route);
+    return reckonRoute(ground, given.piece(stepsOfPiece));
   },
-  ({ route, isOwn, times, judged, unbaked }): RouteFacts => ({
+  ({ route, proposed, isOwn, times, judged, heeds, shares }): RouteFacts => ({
     route,
+    proposed,
     isOwn,
+    heeds,
+    shares,
     judged,
-    unbaked: [...unbaked],
     times: new Map([...times].map(([id, { handsMin, waitMin }]) => [id, { handsMin, waitMin }])),
   }),
 );

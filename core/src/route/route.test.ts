@@ -7,6 +7,7 @@ import {
   addPart,
   DEFAULT_REGION,
   DEFAULT_STEP,
+  type Part,
   type Piece,
   type RelationKind,
   type Route,
@@ -24,6 +25,7 @@ import {
   changeStep,
   compareRoutes,
   constraintsOf,
+  faultCount,
   handlingMap,
   idleSteps,
   judgeRoute,
@@ -31,6 +33,7 @@ import {
   loopIn,
   mergeWithNext,
   moveStep,
+  PLAIN_GROUND,
   practised,
   putInOrder,
   RouteEditError,
@@ -51,7 +54,7 @@ const step = (id: string, kind: StepKind, over: Partial<RouteStep> = {}): RouteS
   parts: ['figure'] as unknown as RouteStep['parts'],
   ...over,
 });
-const route = (...steps: RouteStep[]): Route => ({ steps, relations: [] });
+const route = (...steps: RouteStep[]): Route => ({ steps, relations: [], without: null });
 const related = (one: Route, kind: RelationKind, first: string, second: string): Route => ({
   ...one,
   relations: [...one.relations, { id: `${kind}-${first}-${second}`, kind, first, second }],
@@ -99,7 +102,9 @@ describe('the order of steps', () => {
     expect(says(moveStep(plain, 'bake', 0))[0]).toContain('after “skin” no bake is left');
     expect(says(removeStep(plain, 'bake'))[0]).toContain('after “skin” no bake is left');
     // Air-dry clay goes into no oven.
-    expect(judgeRoute(removeStep(plain, 'bake'), new Set(['figure'])).faults).toEqual([]);
+    expect(
+      judgeRoute(removeStep(plain, 'bake'), { ...PLAIN_GROUND, unbaked: new Set(['figure']) }).faults,
+    ).toEqual([]);
   });
 
   it('a bake of small parts made ahead does not cure the figure', () => {
@@ -133,8 +138,8 @@ describe('the order of steps', () => {
       step('bake-2', 'bake'),
     );
     expect(judgeRoute(related(two, 'touches', 'sleeve', 'arm')).faults).toEqual([]);
-    expect(judgeRoute(related(moveStep(two, 'sleeve', 1), 'touches', 'sleeve', 'arm')).faults).toHaveLength(
-      1,
+    expect(says(related(moveStep(two, 'sleeve', 1), 'touches', 'sleeve', 'arm'))).toContainEqual(
+      expect.stringContaining('“sleeve” and “arm” want a bake between them'),
     );
   });
 
@@ -210,13 +215,13 @@ describe('the order of steps', () => {
     for (let seed = 1; seed <= 40; seed += 1) {
       const roll = dice(seed);
       const steps = kinds.map((kind, i) => step(`${kind}-${i}`, kind)).sort(() => roll() - 0.5);
-      const made = { steps, relations: [] };
+      const made = route(...steps);
       const now = judgeRoute(made).faults;
-      const left = (one: Route) => judgeRoute(one).faults.length;
+      const left = (one: Route) => faultCount(one);
       const best = Math.min(...steps.flatMap(({ id }) => steps.map((_, to) => left(moveStep(made, id, to)))));
       const offered = now.flatMap(({ repair }) => (repair ? [left(repair.route)] : []));
-      if (best < now.length) expect(Math.min(...offered), `seed ${seed}`).toBeLessThanOrEqual(best);
-      for (const count of offered) expect(count).toBeLessThan(now.length);
+      if (best < left(made)) expect(Math.min(...offered), `seed ${seed}`).toBeLessThanOrEqual(best);
+      for (const count of offered) expect(count).toBeLessThan(left(made));
     }
   });
 
@@ -318,6 +323,11 @@ describe('editing a route', () => {
   });
 });
 
+const withoutPlastic = (part: Part): Part => ({
+  ...part,
+  inserts: part.inserts.map((insert) => ({ ...insert, afterBake: true })),
+});
+
 describe('the proposed route', () => {
   const ferry = lowWaterFerry(NOW);
   const found = reckon(ferry);
@@ -333,7 +343,9 @@ describe('the proposed route', () => {
               heat,
               colour,
             });
-            const { judged } = reckon(piece).route;
+            // The lantern’s chimney is of kit plastic, and put in before the oven: that is the one thing to be said.
+            const sound = setAt(piece, ['parts'], piece.parts.map(withoutPlastic));
+            const { judged } = reckon(sound).route;
             expect([bakes, heat, colour, judged]).toEqual([bakes, heat, colour, { faults: [], loop: null }]);
           }
   });
@@ -346,7 +358,7 @@ describe('the proposed route', () => {
     );
   });
 
-  it('regions of a later pass are not there at the first bake, and raw at the second', () => {
+  it('regions of a later pass are not there at the short bake, and raw at the final one', () => {
     const pass2 = ['head', 'left hand', 'right hand'].filter((region) =>
       found.bulk.get('ferrywoman')?.uses.some((use) => use.region === region),
     );
@@ -361,10 +373,9 @@ describe('the proposed route', () => {
         .filter(({ part }) => part === 'ferrywoman')
         .map(({ regions, raw }) => ({ id: bake.id, regions, raw })),
     );
-    expect(states.map(({ id }) => id)).toEqual(['bake-1', 'bake-2', 'bake-full']);
+    expect(states.map(({ id }) => id)).toEqual(['bake-1', 'bake-full']);
     for (const region of pass2) expect(states[0]?.regions).not.toContain(region);
     expect([...(states[1]?.raw ?? [])].sort()).toEqual([...pass2].sort());
-    expect(states[2]?.raw).toEqual([]);
   });
 
   it('small parts have spares and a load of their own before the detail (common practice: 10 to 20 % more)', () => {
@@ -392,18 +403,18 @@ describe('the proposed route', () => {
     const difference = compareRoutes(mine, fresh);
     expect(difference.added.map(({ step: one }) => one.id)).toContain('skin-gander');
     expect(difference.dropped).toEqual([]);
-    expect(difference.changed.map(({ step: one }) => one.id)).toContain('bake-1');
+    expect(difference.changed.map(({ step: one }) => one.id)).toContain('bake-full');
     const taken = difference.route.steps;
     expect(taken.find(({ id }) => id === 'skin-goose')?.handsMin).toBe(90);
     expect(taken.map(({ id }) => id)).toContain(added.id);
-    expect(judgeRoute(difference.route).faults).toEqual([]);
     expect(compareRoutes(difference.route, fresh)).toMatchObject({ added: [], dropped: [], changed: [] });
   });
 
   it('a part that came in after the route was settled is named, and gets its steps at one press', () => {
     const goose = ferry.parts.find(({ id }) => id === 'goose');
     if (!goose) throw new Error('no goose');
-    const settled = { ...ferry, route: found.route.route };
+    // A route that follows no proposal, as all routes of before.
+    const settled = { ...ferry, route: { ...found.route.route, without: null } };
     expect(reckon(settled).book.get('/route.missing')).toBeUndefined();
     const grown = addPart(settled, { ...goose, id: 'gander' as never, name: 'Gander' });
     const missing = reckon(grown).book.get('/route.missing');
@@ -411,7 +422,7 @@ describe('the proposed route', () => {
     const change = missing?.verdict?.waysOut[0]?.change;
     const mended = reckon(setAt(grown, change?.path ?? [], change?.value));
     expect(mended.book.get('/route.missing')).toBeUndefined();
-    expect(mended.route.judged).toEqual({ faults: [], loop: null });
+    expect(mended.route.judged.faults.length).toBe(found.route.judged.faults.length);
   });
 
   it('what the proposal no longer has is dropped, unless the maker took it over or did it', () => {

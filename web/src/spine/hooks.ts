@@ -3,7 +3,7 @@ import { heroicOf, type PartFacts, type PieceContext, reckonScale } from '@every
 import type { Heroic } from '@every-inch/core/form';
 import type { Part, Piece } from '@every-inch/core/piece';
 import type { Lens, OwnValues, ReckoningId, ShownFigure } from '@every-inch/core/reckoning';
-import type { BakeState, RouteFacts } from '@every-inch/core/route';
+import { type BakeState, followed, type RouteFacts } from '@every-inch/core/route';
 import { resolveScale } from '@every-inch/core/scale';
 import type { AnyAsk, AnyReckoner } from '@every-inch/core/spine';
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
@@ -230,11 +230,14 @@ export function usePlan(): readonly PlannedBake[] | null {
   return useTold('bake.plan', null) ?? null;
 }
 
+const NO_STEPS = { steps: [], relations: [], without: [] };
 const NO_ROUTE: RouteFacts = {
-  route: { steps: [], relations: [] },
+  route: NO_STEPS,
+  proposed: NO_STEPS,
   isOwn: false,
   judged: { faults: [], loop: null },
-  unbaked: [],
+  heeds: new Map(),
+  shares: new Map(),
   times: new Map(),
 };
 
@@ -252,5 +255,11 @@ export function useIsRouteKnown(): boolean {
 export function useRouteFacts(): RouteFacts {
   const told = useTold('route.piece', null) ?? NO_ROUTE;
   const route = useOfPiece((piece) => piece.route);
-  return useMemo(() => (route ? { ...told, route, isOwn: true } : told), [told, route]);
+  return useMemo(
+    () =>
+      route
+        ? { ...told, route: told === NO_ROUTE ? route : followed(route, told.proposed), isOwn: true }
+        : told,
+    [told, route],
+  );
 }

@@ -114,7 +114,7 @@ describe('before the oven', () => {
 
   it('a part put in before it has any clay is named, and can be left out', () => {
     const { route } = reckon(ferry).route;
-    const at = route.steps.findIndex(({ id }) => id === 'cool-1');
+    const at = route.steps.findIndex(({ id }) => id === 'bake-full');
     const early = { ...ferry, route: moveStep(route, 'skin-goose', at) };
     const stop = audit(early, 'goose').find(({ level }) => level === 'stop');
     expect(stop?.says).toContain('no clay is on it yet');

@@ -1,6 +1,6 @@
 import type { BulkFacts } from '../../bulk/index.ts';
 import type { PartFacts } from '../../context/index.ts';
-import { CORES, type StuffId, stuffRow } from '../../handbook/index.ts';
+import { CORES, type StuffId } from '../../handbook/index.ts';
 import type { RouteStep } from '../../piece/index.ts';
 import {
   figure,
@@ -15,6 +15,7 @@ import {
 import { type BakeState, moveStep, type PartInOven, type RouteReckoned } from '../../route/index.ts';
 import { BAKE } from '../figures.ts';
 import type { BakeOfPart } from '../plan/index.ts';
+import { bearsOven } from '../stuffInOven.ts';
 
 /** One thing that goes into the oven with a part, and how it bears that. */
 export interface AuditItem {
@@ -39,13 +40,9 @@ export interface AuditAsk {
 
 /** How a stuff bears a heat. */
 function judgeStuff(what: string, id: StuffId, ask: AuditAsk, waysOut: readonly WayOut[]): AuditItem {
-  const { title, bears, fromC, says } = stuffRow(id);
-  const from = fromC === null ? '' : ` from about ${fromC} °C`;
-  if (bears === 'yes' || (fromC !== null && fromC > ask.peakC))
-    return { level: 'good', what, says: `${title}: ${says}`, waysOut: [] };
-  const isBakedAllTheSame = id === 'superglue' && ask.context.piece.brief.schools.superglue === 'knowingly';
-  const level = bears === 'no' && !isBakedAllTheSame ? 'stop' : 'doubtful';
-  return { level, what, says: `${title}: ${says}${from}`, waysOut };
+  const isKnown = ask.context.piece.brief.schools.superglue === 'knowingly';
+  const { level, says } = bearsOven(id, ask.peakC, isKnown);
+  return { level, what, says, waysOut: level === 'good' ? [] : waysOut };
 }
 
 /** The route with a step put behind the last bake of the part and what cools it. */
@@ -153,7 +150,7 @@ function auditClay({ context, bulk, inOven, bake, route, stands }: AuditAsk): Au
               steps: route.route.steps.flatMap((step) => {
                 if (step.id !== bake.step.id) return [step];
                 const parts = step.parts.filter((id) => id !== part.id);
-                return parts.length === 0 ? [] : [{ ...step, parts }];
+                return parts.length === 0 ? [] : [{ ...step, parts, own: true }];
               }),
             },
           },
@@ -209,11 +206,6 @@ export interface BakeAudit {
 /** Every bake a part goes through, each with its audit. */
 export function auditsOf(ask: Omit<AuditAsk, 'bake' | 'inOven'>, bakes: readonly BakeOfPart[]): BakeAudit[] {
   return bakes.map(({ bake, inOven }) => ({ bake, items: auditPart({ ...ask, bake, inOven }) }));
-}
-
-/** Hottest that the oven gets for a part: the top of its window and the swing, °C. */
-export function peakOf(temperature: Reckoning, own: PartFacts['own']): number {
-  return (temperature.quantity.high ?? temperature.quantity.value) + sourced('oven.swing', own).value;
 }
 
 /** The audit of a part as a figure: how many things must not go in as it stands; none where nothing is to be said. */

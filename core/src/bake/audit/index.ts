@@ -3,7 +3,6 @@ export {
   auditPart,
   auditsOf,
   type BakeAudit,
-  peakOf,
   reckonAudit,
 } from './audit.ts';
 export { auditOfPart } from './reckoners.ts';

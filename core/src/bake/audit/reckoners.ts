@@ -3,7 +3,8 @@ import { partReckoner } from '../../context/index.ts';
 import { routeOfPiece } from '../../route/index.ts';
 import { BAKE } from '../figures.ts';
 import { bakesOfRoute } from '../plan/index.ts';
-import { auditsOf, peakOf, reckonAudit } from './audit.ts';
+import { peakOf } from '../stuffInOven.ts';
+import { auditsOf, reckonAudit } from './audit.ts';
 
 /** What was found before every bake of a part. */
 export const auditOfPart = partReckoner(

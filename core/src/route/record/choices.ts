@@ -13,6 +13,8 @@ export const STEP_KINDS = [
   'clean',
   'bake',
   'cool',
+  'sand',
+  'warm',
   'fix',
   'joint',
   'seal',

@@ -71,4 +71,11 @@ export class Route {
   steps!: RouteStep[];
   @NestedList(() => StepRelation, { most: MOST_STEPS })
   relations!: StepRelation[];
+  /**
+   * Steps of the proposal that the maker has taken out: all its others come into the route by themselves. Null leaves the
+   * route as it is, whatever is proposed.
+   */
+  @IsOptional() @IsArray() @ArrayMaxSize(MOST_STEPS) @Matches(ID_PATTERN, { each: true }) without!:
+    | string[]
+    | null;
 }

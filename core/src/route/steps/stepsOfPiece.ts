@@ -5,5 +5,5 @@ import { routeOf } from '../propose.ts';
 /** The steps of the piece in their order: the maker’s, or the proposed ones. */
 export const stepsOfPiece = pieceReckoner('route.steps', [], (given) => ({
   figures: [],
-  route: routeOf(routeGround(given)),
+  ...routeOf(routeGround(given)),
 }));

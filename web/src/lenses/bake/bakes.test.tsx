@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { newPiece, setAt } from '@every-inch/core/piece';
+import { DEFAULT_REGION, newPiece, setAt } from '@every-inch/core/piece';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { figures } from '../../spine/open.ts';
@@ -48,7 +48,12 @@ describe('the bakes of a piece', () => {
   });
 
   it('a load that is chosen stays till another part is looked at', async () => {
-    atBench(<BakeLens />, { piece, part: 'goose', stage: 'bake' });
+    const staged = setAt(
+      piece,
+      ['parts', 'goose', 'regions'],
+      [{ ...DEFAULT_REGION, region: 'head', pass: 2 }],
+    );
+    atBench(<BakeLens />, { piece: staged, part: 'goose', stage: 'bake' });
     fireEvent.click(within(await strip()).getByRole('button', { name: /Short bake 1/ }));
     expect(minutesShown()).toBe(loadOf('bake-1.1'));
     expect(screen.getByText(/Everything is firm by 10/)).toBeTruthy();

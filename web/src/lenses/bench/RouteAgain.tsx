@@ -16,7 +16,7 @@ function Differences({ onClose }: { readonly onClose: () => void }) {
       aria-label="What the proposal would change"
       className="mt-1 w-full border border-hair bg-panel p-3 text-[13px]"
     >
-      {none && <p>It would change nothing: the proposal has no step that is not here, in its own way.</p>}
+      {none && <p>Nothing: what is proposed is in your route, but for what you took out.</p>}
       <ul className="max-h-48 overflow-y-auto">
         {added.map(({ step, behind }) => (
           <li key={step.id}>
@@ -42,7 +42,12 @@ function Differences({ onClose }: { readonly onClose: () => void }) {
             type="button"
             className="press"
             onClick={() => {
-              dispatch(edit('take the proposal over', (piece) => ({ ...piece, route: difference.route })));
+              dispatch(
+                edit('take the proposal over', (piece) => ({
+                  ...piece,
+                  route: { ...difference.route, without: [] },
+                })),
+              );
               onClose();
             }}
           >
@@ -60,7 +65,7 @@ function Differences({ onClose }: { readonly onClose: () => void }) {
           Start from the proposal anew
         </button>
         <button type="button" className="press-quiet" onClick={onClose}>
-          Leave it
+          Cancel
         </button>
       </div>
     </section>

@@ -23,16 +23,17 @@ const MOST_DRAGGED = 150;
 /** Height of a row before it is measured, px. */
 const ROW_HEIGHT = 50;
 
-/** The faults that a step is the first of. */
+/** The faults that a step has to do with. */
 function useFaults(): ReadonlyMap<string, readonly OrderFault[]> {
   const { judged } = useRouteFacts();
   return useMemo(() => {
     const found = new Map<string, OrderFault[]>();
-    for (const fault of judged.faults) {
-      const list = found.get(fault.first.id);
-      if (list) list.push(fault);
-      else found.set(fault.first.id, [fault]);
-    }
+    for (const fault of judged.faults)
+      for (const { id } of fault.steps) {
+        const list = found.get(id);
+        if (list) list.push(fault);
+        else found.set(id, [fault]);
+      }
     return found;
   }, [judged]);
 }

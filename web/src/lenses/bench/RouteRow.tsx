@@ -2,6 +2,7 @@ import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { stepHint } from '@every-inch/core/bench';
 import type { RouteStep } from '@every-inch/core/piece';
+import type { Verdict } from '@every-inch/core/reckoning';
 import { changeStep, moveStep, type OrderFault, removeStep } from '@every-inch/core/route';
 import { GripVertical } from 'lucide-react';
 import type { KeyboardEvent } from 'react';
@@ -31,6 +32,12 @@ function minutesOf(value: number | undefined): string {
   return value < 90 ? `${Math.round(value)} min` : `${(value / 60).toFixed(1)} h`;
 }
 
+/** What is said of a fault at one of its steps: in whole, with its ways out, at the first; at the others that it is so. */
+function saysFault({ first, says, repair }: OrderFault, step: RouteStep): Verdict {
+  const waysOut = repair && first.id === step.id ? [{ says: repair.says, change: repair.change }] : [];
+  return { level: 'stop', wording: 'state', says, waysOut };
+}
+
 interface StepRowProps extends RowProps {
   readonly drag?: Drag;
   readonly measure?: (row: HTMLElement | null) => void;
@@ -39,10 +46,10 @@ interface StepRowProps extends RowProps {
 /** One step of the route: its number, whether it is done, what it is, its minutes, and what of its place does not hold. */
 export function StepRow({ step, at, faults, isOpen, onToggle, drag, measure }: StepRowProps) {
   const change = useRouteEdit();
-  const { times } = useRouteFacts();
+  const { times, shares, heeds } = useRouteFacts();
   const time = times.get(step.id);
   const [find, contexts, bakes] = [useFind(), useAllFacts(), usePlan()];
-  const hint = stepHint(step, { find, contexts, bakes: bakes ?? [] });
+  const hint = stepHint(step, { find, contexts, bakes: bakes ?? [], shares });
   const onKeyDown = (event: KeyboardEvent) => {
     const by = { ArrowUp: -1, ArrowDown: 1 }[event.key];
     if (event.altKey && by !== undefined) {
@@ -51,6 +58,12 @@ export function StepRow({ step, at, faults, isOpen, onToggle, drag, measure }: S
     } else if (event.key === 'Delete') change(`take out ${step.title}`, (old) => removeStep(old, step.id));
   };
   const isOven = step.kind === 'bake';
+  // What stops at Bake stops here: the loads of a bake are judged there.
+  const loads = bakes?.find((bake) => bake.step === step.id)?.loads ?? [];
+  const atOven = loads.flatMap((_, i): Verdict[] => {
+    const verdict = find(null, `bake.load.${step.id}.${i + 1}`)?.verdict;
+    return verdict?.level === 'stop' ? [verdict] : [];
+  });
   return (
     <li
       ref={drag?.setNodeRef ?? measure}
@@ -100,20 +113,13 @@ export function StepRow({ step, at, faults, isOpen, onToggle, drag, measure }: S
         <span className="figure w-16 shrink-0 text-right">{minutesOf(time?.handsMin)}</span>
         <span className="figure w-16 shrink-0 text-right text-quiet">{minutesOf(time?.waitMin)}</span>
       </div>
-      {faults.map(({ says, repair }) => (
-        <div key={says} className="pb-1.5 pl-16">
-          <VerdictLine
-            verdict={{
-              level: 'stop',
-              wording: 'state',
-              says,
-              waysOut: repair
-                ? [{ says: repair.says, change: { path: ['route'], value: repair.route } }]
-                : [],
-            }}
-          />
-        </div>
-      ))}
+      {[...faults.map((fault) => saysFault(fault, step)), ...atOven, ...(heeds.get(step.id) ?? [])].map(
+        (verdict) => (
+          <div key={verdict.says} className="pb-1.5 pl-16">
+            <VerdictLine verdict={verdict} />
+          </div>
+        ),
+      )}
       {isOpen && <StepEditor step={step} />}
     </li>
   );

@@ -1,5 +1,5 @@
 import type { Route } from '@every-inch/core/piece';
-import { RouteEditError, RouteLoopError } from '@every-inch/core/route';
+import { followed, RouteEditError, RouteLoopError } from '@every-inch/core/route';
 import { useCallback } from 'react';
 import { toast } from 'sonner';
 import { useRouteFacts } from '../../spine/hooks.ts';
@@ -15,12 +15,13 @@ export function useRouteEdit(): (
   merge?: string | null,
 ) => void {
   const dispatch = useAppDispatch();
-  const { route: proposed } = useRouteFacts();
+  const { proposed } = useRouteFacts();
   return useCallback(
     (label, change, merge = null) => {
       try {
         // Of the route as it is by now, and worked out before it is dispatched: what is refused changes nothing.
-        const next = change(store.getState().document.piece?.route ?? proposed);
+        const own = store.getState().document.piece?.route;
+        const next = change(own ? followed(own, proposed) : proposed);
         dispatch(edit(label, (piece) => ({ ...piece, route: next }), merge));
       } catch (error) {
         if (!(error instanceof RouteLoopError || error instanceof RouteEditError)) throw error;
