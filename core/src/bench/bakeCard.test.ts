@@ -16,8 +16,8 @@ const textOf = (pages: readonly Drawing[]) =>
 describe('the bake card', () => {
   it('has every bake of the route in order, what goes in, for how long, and room to write', () => {
     const text = textOf(card(lowWaterFerry(NOW)));
-    const at = ['1. Bake of small parts', '2. Short bake 1', '3. Final bake'].map(
-      (title) => text.indexOf(title),
+    const at = ['1. Bake of small parts', '2. Short bake 1', '3. Final bake'].map((title) =>
+      text.indexOf(title),
     );
     expect(at.every((place) => place >= 0)).toBe(true);
     expect(at).toEqual([...at].sort((a, b) => a - b));
