@@ -55,9 +55,18 @@ export async function settled(page: Page): Promise<void> {
   await expect(page.locator('aside[aria-busy=true]')).toHaveCount(0);
 }
 
+/** Opens the figures that the reckoning panel folds. */
+export async function unfolded(page: Page): Promise<void> {
+  const more = page
+    .getByRole('complementary', { name: 'Reckoning' })
+    .getByRole('button', { name: /^More figures/ });
+  if (await more.count()) await more.first().click();
+}
+
 /** The number a figure in the reckoning panel shows. */
 export async function figureValue(page: Page, title: string): Promise<number> {
   await settled(page);
+  await unfolded(page);
   const text = (await figure(page, title).textContent()) ?? '';
   return Number.parseFloat(text.slice(title.length));
 }

@@ -183,11 +183,11 @@ test('regions: one without a core is solid, another clay and pass of its own, al
   await regions.getByLabel('Skin of the torso').fill('6');
   await expect.poll(() => figureValue(page, 'Clay in it, each')).toBeGreaterThan(clay + 1);
   await regions.getByLabel('Clay of the head', { exact: true }).selectOption('Strong flexible clay, white');
-  await regions.getByLabel('Pass of the head').fill('2');
+  await regions.getByLabel('The head goes on for bake').fill('2');
   const bill = page.getByRole('region', { name: 'Clay bill' });
   await bill.getByLabel('Drawn up by').selectOption('pass');
   await bill.getByText('As a table').click();
-  await expect(bill.getByRole('row', { name: /^pass 2/ })).toBeVisible();
+  await expect(bill.getByRole('row', { name: /^for bake 2/ })).toBeVisible();
   await bill.getByLabel('Drawn up by').selectOption('region');
   await expect(bill.getByRole('row', { name: /^Ferrywoman: head/ })).toBeVisible();
 });

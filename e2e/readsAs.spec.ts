@@ -13,7 +13,7 @@ test('found things: what they read as, what stands in, and a way out taken', asy
   await expect(life.getByRole('status')).toHaveText('8.3 mm');
   await life.getByRole('button', { name: 'Use Dowel, 3/8 in in this piece' }).click();
   await expect(page.getByLabel('What Dowel, 3/8 in is meant to be')).toHaveValue('life.fence-post');
-  await expect(page.getByText('Found things in this piece: 1 of 4 to heed')).toBeVisible();
+  await expect(page.getByText('Found things in this piece: 1 of 4 to look at')).toBeVisible();
 
   // Sand too fine for pebbles: the offered thing is taken with one press, and undo takes it back.
   await page
@@ -22,7 +22,7 @@ test('found things: what they read as, what stands in, and a way out taken', asy
     .click();
   await expect(page.getByText('Found things in this piece: all read well')).toBeVisible();
   await page.keyboard.press('Control+z');
-  await expect(page.getByText('1 of 4 to heed')).toBeVisible();
+  await expect(page.getByText('1 of 4 to look at')).toBeVisible();
   // At another scale the same things read otherwise.
   await page.getByLabel('Coarse sand, size on the bench').fill('1.2');
   await expect(page.getByText('Found things in this piece: all read well')).toBeVisible();

@@ -41,7 +41,7 @@ export const BONES = declareFigures('bones', {
     key: 'bones.handled',
     of: 'part',
     unit: 'N·mm',
-    title: 'Handled raw: a push on a limb',
+    title: 'A finger’s push on the longest limb, raw',
     says: 'moment of a finger’s push on the longest limb',
     formula: 'M = P × L, the bare wire stays bent from Y',
   },

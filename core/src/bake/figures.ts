@@ -54,8 +54,8 @@ export const BAKE = declareFigures('bake', {
     key: 'bake.audit',
     of: 'part',
     unit: 'count',
-    title: 'Must not go into the oven with it',
-    says: 'things that must not go into the oven with it',
+    title: 'Things the oven would spoil',
+    says: 'things on it or in it that the oven would spoil',
     formula: 'a = things that do not bear T + w',
   },
 });

@@ -16,7 +16,7 @@ function judgeMix({ underheated, coolest }: MixWindow): Verdict | undefined {
     says: `${names} wants more heat than ${coolest.clay.name} bears: it stays weaker`,
     waysOut: [
       { says: 'bake them apart and join them cold' },
-      { says: 'or keep thin and handled places out of the weaker clay' },
+      { says: 'keep thin and handled places out of the weaker clay' },
     ],
   };
 }

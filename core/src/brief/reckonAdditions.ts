@@ -27,7 +27,7 @@ function judge(addition: Addition, days: number, left: number | null): Verdict |
           },
         ]
       : [{ says: 'leave it out' }]),
-    { says: 'or agree a later day, and enter it' },
+    { says: 'agree a later day, and enter it' },
   ];
   if (days <= left) return { level: 'doubtful', wording: 'state', says, waysOut };
   return { level: 'stop', wording: 'state', says: `${says}: more than there are`, waysOut };

@@ -9,7 +9,7 @@ function judgeMissing(missing: readonly string[]): Verdict {
     says: `still to be made: ${missing.join(', ')}`,
     waysOut: [
       { says: 'make them before it bakes, and count them at Brief' },
-      { says: 'or bake them apart and join them cold' },
+      { says: 'bake them apart and join them cold' },
     ],
   };
 }

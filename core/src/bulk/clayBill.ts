@@ -27,7 +27,7 @@ function nameOf(by: BillBy, { part }: PartFacts, use: ClayUse, hasRegions: boole
     case 'region':
       return hasRegions ? `${part.name}: ${use.region}` : part.name;
     case 'pass':
-      return `pass ${use.pass}`;
+      return `for bake ${use.pass}`;
     case 'zone':
       return use.zone === '' ? `${part.name}, the rest` : `${part.name}: ${use.zone}`;
   }

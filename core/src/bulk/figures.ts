@@ -134,8 +134,8 @@ export const BULK = declareFigures('bulk', {
     key: 'bulk.slender',
     of: 'part',
     unit: '',
-    title: 'Length of the weakest limb in thicknesses',
-    says: 'length of the weakest limb in thicknesses',
+    title: 'How many times longer than thick: the weakest limb',
+    says: 'how many times longer than thick the weakest limb is',
     formula: 'λ = L ÷ d',
   },
   thin: {

@@ -73,7 +73,7 @@ function judgeRoom(
     wording: 'room',
     says: `with ${wall} mm of clay round it, it wants ${a.toFixed(1)} × ${b.toFixed(1)} mm and ${(deepMm + wall).toFixed(1)} mm of depth`,
     margin,
-    waysOut: [{ says: 'take a smaller one' }, { says: 'or make the part thicker at Size' }],
+    waysOut: [{ says: 'take a smaller one' }, { says: 'make the part thicker at Size' }],
   };
 }
 

@@ -177,7 +177,7 @@ describe('regions', () => {
       regions: [{ ...DEFAULT_REGION, region: 'head', mix: [{ clay: 'dry' as ClayId, parts: 1 }], pass: 2 }],
     });
     expect(found.book.get('/bulk.mass.dry')?.quantity.value).toBeGreaterThan(0);
-    expect(clayBill([found.billed], 'pass').map(({ name }) => name)).toEqual(['pass 1', 'pass 2']);
+    expect(clayBill([found.billed], 'pass').map(({ name }) => name)).toEqual(['for bake 1', 'for bake 2']);
   });
 });
 

@@ -106,7 +106,7 @@ function judgeBudget(over: number, unpriced: readonly string[]): Verdict {
       wording: 'state',
       says: `${over.toFixed(2)} over the budget`,
       margin,
-      waysOut: [{ says: 'use what is left of open packs' }, { says: 'or put cores into the thick parts' }],
+      waysOut: [{ says: 'use what is left of open packs' }, { says: 'put cores into the thick parts' }],
     };
   if (unpriced.length > 0)
     return {

@@ -120,7 +120,7 @@ function reckonSheets(context: PartFacts): Reckoning[] {
               says: `larger than a sheet: ${tooLarge.join(', ')}`,
               waysOut: [
                 { says: 'roll it in strips and join them on a tile, the joint under a batten' },
-                { says: 'or enter a longer sheet or a wider roller at the Handbook' },
+                { says: 'enter a longer sheet or a wider roller at the Handbook' },
               ],
             },
     }),

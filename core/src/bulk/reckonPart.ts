@@ -96,7 +96,7 @@ function judgeThickness(
   const says = `${(thickestMm - limitMm).toFixed(1)} mm too thick in the ${region}: it will not cure through and cracks`;
   const waysOut: WayOut[] = [
     ...waysToThin(context, thickestMm, core, region),
-    { says: 'or build it up in two bakes, each under the limit' },
+    { says: 'build it up in two bakes, each under the limit' },
   ];
   return { level: 'stop', wording: 'state', says, margin, waysOut };
 }

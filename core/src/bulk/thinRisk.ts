@@ -132,9 +132,9 @@ export function thinLimbs(context: PartContext, uses: readonly ClayUse[], wires:
 /** What is done about a thin part, the surest first. */
 const ADVICE = [
   'put a wire through it at Bones',
-  'or tack its tip to the body, where the pose allows',
-  'or back it with liquid clay, baked on',
-  'or make it apart of strong flexible clay, bake it lying, and join it cold with a pin',
+  'tack its tip to the body, where the pose allows',
+  'back it with liquid clay, baked on',
+  'make it apart of strong flexible clay, bake it lying, and join it cold with a pin',
   'hold it from both sides while you work on it, and bake it on a bed of fibre',
 ] as const;
 
@@ -184,7 +184,7 @@ export function reckonThin(
   const base = { part: part.id } as const;
   const slender = figure(BULK.slender, {
     ...base,
-    title: `Length of the ${worst.region} in thicknesses`,
+    title: `How many times longer than thick: the ${worst.region}`,
     value: worst.lengthMm / worst.thickMm,
     terms: [
       term('L', 'Length', worst.lengthMm),

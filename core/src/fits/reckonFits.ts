@@ -114,7 +114,7 @@ function rides(pair: Pair): Reckoning | Unknown {
                 },
               ]
             : []),
-          { says: 'or narrow the mount where the legs lie, or press the rider into it raw' },
+          { says: 'narrow the mount where the legs lie, or press the rider into it raw' },
         ],
     tight,
     note: 'By both solids, the seat in the middle of the back; to a cell of a grid some sixty to the length.',
@@ -148,7 +148,7 @@ function heldBy(pair: Pair): Reckoning | Unknown {
     short: `too thick by ${mm(share.value * length - thick)} mm: the fingers do not meet`,
     waysOut: [
       { says: `thin it where it is held to ${mm(share.value * length)} mm` },
-      { says: 'or let the hand lie on it, open' },
+      { says: 'let the hand lie on it, open' },
     ],
     tight: sourced('size.tolerance-least', context.own),
   });

@@ -91,9 +91,9 @@ export function passesUnder(pair: Pair): Reckoning | Unknown {
       ...others
         .filter(({ why }) => why === 'held by it')
         .map(({ context: { part: one } }) => ({
-          says: `or lower the ${one.name.toLowerCase()} as it goes through`,
+          says: `lower the ${one.name.toLowerCase()} as it goes through`,
         })),
-      { says: 'or take a thinner base' },
+      { says: 'take a thinner base' },
     ],
     tight: sourced('fit.tight', context.own),
   });

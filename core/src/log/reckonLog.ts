@@ -34,7 +34,7 @@ function judgeHeat(actual: number, low: number, high: number): Verdict {
       margin,
       waysOut: [
         { says: 'hang a thermometer in the oven and enter the dial’s error' },
-        { says: 'or tent with foil' },
+        { says: 'tent with foil' },
       ],
     };
   return {

@@ -126,8 +126,8 @@ function judgeHours(hands: Reckoning, left: Reckoning): Verdict {
   const over = hands.quantity.value - left.quantity.value;
   const margin = { value: -over, unit: 'h' } as const;
   const ways = [
-    { says: 'more hours a day, or a later date, at Brief' },
-    { says: 'or fewer parts, or a quicker way for those behind' },
+    { says: 'give it more hours a day, or a later date, at Brief' },
+    { says: 'leave parts out, or take a quicker way for those behind' },
   ];
   if (over > 0)
     return {
@@ -176,7 +176,7 @@ function reckonMissing(
             says: 'take over what the proposal has for them',
             change: { path: ['route'], value: compareRoutes(route, proposed).route },
           },
-          { says: 'or put steps of clay in for them by hand' },
+          { says: 'put steps of clay in for them by hand' },
         ],
       },
     }),

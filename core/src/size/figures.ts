@@ -70,7 +70,7 @@ export const SIZE = declareFigures('size', {
     key: 'size.thickest',
     of: 'part',
     unit: 'mm',
-    title: 'Thickest ball in it',
+    title: 'Thickest place',
     says: 'largest ball that goes into the form',
     formula: ['t = X ÷ s', 't = X'],
   },
@@ -78,9 +78,12 @@ export const SIZE = declareFigures('size', {
     key: 'size.oven',
     of: 'part',
     unit: 'mm',
-    title: 'Room in the oven',
+    title: 'Room left in the oven',
     says: 'room left in the oven, at the plainest way in',
-    formula: 'r = least of W, D, H, each less 2 × c, less the part as it is put down',
+    formula: [
+      'r = least of W, D, H, each less 2 × c, less the part as it is put down',
+      'b = the part as it is put down, less what is least of W, D, H, each less 2 × c',
+    ],
   },
   pair: {
     key: 'pair.*',

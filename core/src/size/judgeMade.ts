@@ -36,7 +36,7 @@ export function judgeMade(made: MiniMm, allowed: Allowed, readsAs: RealMm): Verd
     margin,
     waysOut: [
       { says: `${mend} before the bake: at least ${off.toFixed(1)} mm` },
-      { says: `or allow it: widen the range of this measure to ${made.toFixed(1)} mm` },
+      { says: `allow it: widen the range of this measure to ${made.toFixed(1)} mm` },
     ],
   };
 }

@@ -49,7 +49,7 @@ function panelsLie({ part, shrink }: PartFacts, { widthMm, depthMm }: Room): boo
 }
 
 function waysOut(context: PartFacts, body: Body, room: Room) {
-  const smaller = { says: 'or bake it in a larger oven: set its sizes in the Workshop' };
+  const smaller = { says: 'bake it in a larger oven: set its sizes in the Workshop' };
   if (panelsLie(context, room))
     return [{ says: 'bake its panels one by one, lying, and join them when baked' }, smaller];
   const heights = partingHeights(body, room);
@@ -101,7 +101,13 @@ export function reckonOven(context: PartContext): Reckoning[] {
   return [
     figure(SIZE.oven, {
       part: context.part.id,
-      value: lie.marginMm,
+      ...(lie.marginMm < 0
+        ? {
+            title: 'Too big for the oven by',
+            value: -lie.marginMm,
+            formula: 'b = the part as it is put down, less what is least of W, D, H, each less 2 × c',
+          }
+        : { value: lie.marginMm }),
       terms: [w.term('W'), d.term('D'), h.term('H'), c.term('c')],
       note: 'By the outline of the bare part: supports and tile come on top.',
       verdict: judge(context, body, room, lie, t.value),

@@ -34,7 +34,7 @@ function judge(offMm: number, allowedMm: number): Verdict {
     margin,
     waysOut: [
       { says: `bring the ${larger} one down by ${(Math.abs(offMm) - allowedMm).toFixed(1)} mm at least` },
-      { says: 'or make both anew, cut from one piece folded in half' },
+      { says: 'make both anew, cut from one piece folded in half' },
     ],
   };
 }

@@ -53,7 +53,7 @@ export function CardRule({ pxPerMm, onMeasured, onClose }: CardRuleProps) {
               It fits
             </button>
             <button type="button" className="press" onClick={onClose}>
-              Leave it
+              Cancel
             </button>
           </div>
         </Dialog.Content>

@@ -2,6 +2,7 @@ import { type CSSProperties, type ReactNode, useCallback, useState } from 'react
 import { useParams } from 'react-router';
 import { useIsBehind, useIsSettled } from '../spine/hooks.ts';
 import { Breakdowns } from './Breakdowns.tsx';
+import { FirstLook } from './FirstLook.tsx';
 import { useLensKey } from './keys.ts';
 import { Sections } from './Sections.tsx';
 
@@ -74,6 +75,7 @@ export function LensLayout({ title, drawing, middle, reckoning }: LayoutProps) {
         className="relative min-h-0 overflow-y-auto border-l border-hair bg-panel max-md:order-2 max-md:border-l-0 max-md:border-y"
       >
         <Behind />
+        <FirstLook />
         <Breakdowns />
         {reckoning}
       </aside>

@@ -179,6 +179,10 @@ export default function Shelf() {
     >
       <RoomHead title="Shelf" />
       <main className="mx-auto max-w-5xl px-4 py-6">
+        <p className="mb-4 max-w-prose">
+          Every Inch works out what a clay figure, prop or scene at a fixed scale takes: sizes, wire, core,
+          clay, bakes and hours, each with its working.
+        </p>
         <StorageSays keeping={keeping} />
         <div className="mb-3 flex flex-wrap items-center gap-3">
           <button

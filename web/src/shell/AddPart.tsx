@@ -234,7 +234,7 @@ function AddPartForm({ onClose }: { readonly onClose: () => void }) {
           }}
         />
         <button type="button" className="press-quiet" onClick={onClose}>
-          Leave it
+          Cancel
         </button>
         <button type="submit" className="press" disabled={!chosen}>
           Add it

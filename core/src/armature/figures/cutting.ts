@@ -29,7 +29,7 @@ export function bendFigures(ask: Ask): Reckoning[] {
       ? `room for ${mm(tight.radiusMm)} mm inside`
       : `only ${mm(tight.radiusMm)} mm of room at the ${tight.where}: so sharp a bend cracks`,
     margin: { value: tight.radiusMm - tight.radiusWantedMm, unit: 'mm' },
-    waysOut: isGood ? [] : [{ says: 'a thinner wire or a twist of two, or move the bends apart' }],
+    waysOut: isGood ? [] : [{ says: 'take a thinner wire or a twist of two, or move the bends apart' }],
   };
   const room = closes
     ? `Room is ${mm(wide.roomMm)} mm: bent later it goes ${Math.round(wide.mostDegrees)}° of ${Math.round(wide.degrees)}°, so pose it before the clay goes on.`
@@ -73,7 +73,7 @@ export function crossingFigures(ask: Ask): Reckoning[] {
         says: `the ${first.limb} passes through the ${first.through}${others.length > 0 ? `, and ${others.length} more` : ''}`,
         waysOut: [
           { says: 'pull it out of there: pose it by hand, key J' },
-          { says: 'or sculpt both as one there, and cut one of the wires short' },
+          { says: 'sculpt both as one there, and cut one of the wires short' },
         ],
       },
     }),

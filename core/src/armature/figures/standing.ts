@@ -145,7 +145,7 @@ export function standFigures(ask: Ask): Reckoning[] {
                   ]
                 : []),
               ...(grams !== null && grams > 0
-                ? [{ says: `or fix ${grams.toFixed(0)} g low, in the middle of ${stand.name}` }]
+                ? [{ says: `fix ${grams.toFixed(0)} g low, in the middle of ${stand.name}` }]
                 : []),
               { says: 'weigh a base for it, in Size under Fits and base' },
             ],

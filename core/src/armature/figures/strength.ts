@@ -76,7 +76,7 @@ export function wireFigure(ask: Ask, advice: Advice | null): Reckoning {
           waysOut: [
             ...ask.better(),
             ...withoutRoots(ask),
-            { says: 'or support it in the oven, bring the limb nearer to the body, or make it stouter' },
+            { says: 'support it in the oven, bring the limb nearer to the body, or make it stouter' },
           ],
         };
   const isMissing = advice === null && !chosen;
@@ -183,7 +183,7 @@ export function sagFigure(ask: Ask): Reckoning[] {
             ? `the wire gives way: ${(-spareNmm).toFixed(1)} N·mm more than it bears`
             : `${mm(sagMm)} mm at its tip, ${mm(allowed)} mm are not seen`,
           margin: { value: allowed - sagMm, unit: 'mm' },
-          waysOut: isGood ? [] : [...ask.better(), { says: 'or prop it while it is raw and in the oven' }],
+          waysOut: isGood ? [] : [...ask.better(), { says: 'prop it while it is raw and in the oven' }],
         },
         note: 'Clay carries nothing until it is cured: the wire alone bears it, limbs taken as round.',
       },
@@ -207,7 +207,7 @@ export function handledFigure(ask: Ask): Reckoning[] {
         shaped('Y', 'Moment at which the wire stays bent', yieldMoment, 'N·mm'),
       ],
       {
-        title: `Handled raw: a push on the ${push.limb.name}`,
+        title: `A finger’s push on the ${push.limb.name}, raw`,
         note:
           push.momentNmm <= yieldMoment
             ? 'The wire alone stands a finger; cured clay adds to it.'

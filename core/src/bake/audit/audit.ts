@@ -121,7 +121,7 @@ function auditLater({ context, bake, route }: AuditAsk): AuditItem[] {
                     value: part.inserts.map((one) => (one === insert ? { ...one, afterBake: false } : one)),
                   },
             },
-            { says: 'or drill for it when it is cold' },
+            { says: 'drill for it when it is cold' },
           ],
         },
       ];
@@ -164,7 +164,7 @@ function auditClay({ context, bulk, inOven, bake, route, stands }: AuditAsk): Au
       says: core.heed,
       waysOut: [
         { says: 'weigh it, warm it, weigh it again: it is dry when it loses nothing more' },
-        { says: 'or take foil', change: { path: ['parts', part.id, 'core', 'kind'], value: 'foil' } },
+        { says: 'take foil', change: { path: ['parts', part.id, 'core', 'kind'], value: 'foil' } },
       ],
     });
   const thickest = bulk.thickest.quantity.value;
@@ -175,7 +175,7 @@ function auditClay({ context, bulk, inOven, bake, route, stands }: AuditAsk): Au
       says: `thin all over (${thickest.toFixed(1)} mm): it browns early`,
       waysOut: [
         { says: 'tent it with foil', change: { path: ['oven', 'air'], value: 'tent' } },
-        { says: 'or stand it in the middle of the oven, and look at it early' },
+        { says: 'stand it in the middle of the oven, and look at it early' },
       ],
     });
   if (stands === false && !inOven.isPegged)

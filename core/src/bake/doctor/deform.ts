@@ -46,8 +46,8 @@ function reckonOverhang({ context, bulk, overhang, hasWire }: DeformAsk): Reckon
   const limit = bears.value * bulk.thickest.quantity.value;
   const ways: WayOut[] = [
     { says: 'put a form under it: about 8 layers of foil, taken out when it is baked' },
-    { says: 'or bake it lying on a pad', change: { path: ['oven', 'under'], value: 'pad' } },
-    ...(isHeld ? [] : [{ says: 'or run a wire through it at Bones' }]),
+    { says: 'bake it lying on a pad', change: { path: ['oven', 'under'], value: 'pad' } },
+    ...(isHeld ? [] : [{ says: 'run a wire through it at Bones' }]),
   ];
   const over = overhang.reach - limit;
   const verdict: Verdict =
@@ -96,7 +96,7 @@ function reckonBulge({ context, bulk }: DeformAsk): Reckoning {
             bulk.thickest.quantity.value > limit.value
               ? 'thick solid clay swells and settles'
               : 'to be seen: leave it that much under size',
-            [{ says: 'give it a core at Bulk' }, { says: 'or leave the thick place under size' }],
+            [{ says: 'give it a core at Bulk' }, { says: 'leave the thick place under size' }],
           ),
   });
 }
@@ -130,7 +130,7 @@ function reckonSeam({ context, bulk, find }: DeformAsk): Reckoning[] {
           ? good('closed by glue')
           : doubtful('to be seen where parts meet', [
               { says: 'bake what meets together' },
-              { says: 'or fill the seam with liquid clay, or epoxy putty when it is cold' },
+              { says: 'fill the seam with liquid clay, or epoxy putty when it is cold' },
             ]),
     }),
   ];
@@ -160,7 +160,7 @@ function reckonDent({ context, bulk, stands }: DeformAsk): Reckoning[] {
           ? good(piece.oven.under === 'pad' ? 'on a pad' : 'too light to dent itself')
           : doubtful('heavy enough to dent where it lies, on a wire or a rack most of all', [
               { says: 'lay it on a pad of fibre', change: { path: ['oven', 'under'], value: 'pad' } },
-              { says: 'or hang it by its wire in a jig' },
+              { says: 'hang it by its wire in a jig' },
             ]),
     }),
   ];

@@ -198,13 +198,13 @@ const RESCUE: Readonly<Record<Outcome, readonly string[]>> = {
   scorched: [
     'stop and air the room if it smoked',
     'lay a thin skin of fresh clay over it, liquid clay between, and bake that short',
-    'or hide it under the finish: seal, then paint',
+    'hide it under the finish: seal, then paint',
   ],
   'under-baked': ['bake it again, full heat and full time: twice does no harm', 'do not flex it till then'],
-  cracked: ['fill with liquid clay and bake again', 'or with epoxy putty when it is cold, filed flush'],
-  bulged: ['cut and sand it back, wet, with a mask', 'or lay clay over it up to the right outline'],
-  dented: ['fill with epoxy putty, filed flush', 'or with clay over liquid clay, baked again'],
-  shiny: ['rub it dull with fine abrasive, wet', 'or a matt varnish over all'],
+  cracked: ['fill with liquid clay and bake again', 'fill with epoxy putty when it is cold, filed flush'],
+  bulged: ['cut and sand it back, wet, with a mask', 'lay clay over it up to the right outline'],
+  dented: ['fill with epoxy putty, filed flush', 'fill with clay over liquid clay, baked again'],
+  shiny: ['rub it dull with fine abrasive, wet', 'put a matt varnish over all'],
 };
 
 const ALSO: Readonly<Record<Outcome, readonly string[]>> = {

@@ -48,7 +48,7 @@ export function judgeHistory(
       says: `pale clay, ${Math.round(totalMin)} min of heat in all: it may yellow`,
       waysOut: [
         { says: 'tent it in every bake', change: { path: ['oven', 'air'], value: 'tent' } },
-        { says: 'or let it go on for a later bake' },
+        { says: 'let it go on for a later bake' },
       ],
     };
   return { level: 'good', wording: 'state', says: ofLoads?.says ?? 'bears its bakes', waysOut: [] };

@@ -3,7 +3,7 @@ import type { PartFacts } from '@every-inch/core/context';
 import { CARE } from '@every-inch/core/handbook';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
-import { FigureRow } from '../../parts/FigureRow.tsx';
+import { FigureList } from '../../parts/FigureList.tsx';
 import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';
 import { OUTCOME_SAYS } from '../../parts/outcomes.ts';
@@ -13,6 +13,9 @@ import { selectPart, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { Audit } from './Audit.tsx';
 import { Bakes } from './Bakes.tsx';
 import { LiveBake } from './LiveBake.tsx';
+
+/** Figures of a part that matter before the oven. */
+const MATTER = ['bake.minutes', 'bake.temperature', 'bake.audit', 'bake.hold', 'bake.overhang'];
 
 const Doctor = lazy(() => import('../../parts/Doctor.tsx'));
 const SimulatedBake = lazy(() => import('./SimulatedBake.tsx'));
@@ -78,9 +81,7 @@ export default function BakeLens() {
         <>
           {part && own.length > 0 && (
             <Stretch title={`${part.name}, by itself`}>
-              {own.map((figure) => (
-                <FigureRow key={figure.id} figure={figure} />
-              ))}
+              <FigureList figures={own} matter={MATTER} />
             </Stretch>
           )}
           <Lessons lens="bake" />

@@ -244,7 +244,7 @@ export function StepEditor({ step }: { readonly step: RouteStep }) {
           onChoose={(value) => set('thing', { thing: value === NOTHING ? '' : value, own: true })}
         />
         <Choice
-          label="It leaves on them"
+          label="Glue or stuff left on the part"
           className="max-w-44"
           value={step.leaves ?? NOTHING}
           options={LEAVES}

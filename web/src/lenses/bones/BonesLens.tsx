@@ -4,7 +4,7 @@ import { newId, setAt } from '@every-inch/core/piece';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { lazy, Suspense, useCallback, useState } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
-import { FigureRow } from '../../parts/FigureRow.tsx';
+import { FigureList } from '../../parts/FigureList.tsx';
 import { useLensKey } from '../../parts/keys.ts';
 import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { Section } from '../../parts/Sections.tsx';
@@ -33,6 +33,17 @@ interface PartProps {
 
 /** How many times a sag is drawn, so that it is seen. */
 const SAG_TIMES = 8;
+
+/** Figures of a part that matter at the wire. */
+const MATTER = [
+  'bones.wire',
+  'bones.cover',
+  'bones.sag',
+  'bones.handled',
+  'bones.stands',
+  'bones.length',
+  'bones.weight',
+];
 
 interface SkeletonProps extends Pick<PartProps, 'context'> {
   readonly isSagging: boolean;
@@ -264,9 +275,7 @@ export default function BonesLens() {
       }
       reckoning={
         <Stretch title={part?.name ?? 'The piece'}>
-          {figures.map((figure) => (
-            <FigureRow key={figure.id} figure={figure} />
-          ))}
+          <FigureList figures={figures} matter={MATTER} />
         </Stretch>
       }
     />

@@ -9,6 +9,7 @@ import {
 } from '@every-inch/core/piece';
 import { resolveScale } from '@every-inch/core/scale';
 import { Choice } from '../../parts/Choice.tsx';
+import { FigureList } from '../../parts/FigureList.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { Fits } from '../../parts/Fits.tsx';
 import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
@@ -179,11 +180,10 @@ export default function BriefLens() {
         <>
           <Stretch title="The piece">
             {scale && <FigureRow figure={scale} also={[label, says].filter(Boolean).join(', ')} />}
-            {figures
-              .filter(({ key }) => !/^(addition|decision)\./.test(key))
-              .map((figure) => (
-                <FigureRow key={figure.id} figure={figure} />
-              ))}
+            <FigureList
+              figures={figures.filter(({ key }) => !/^(addition|decision)\./.test(key))}
+              matter={['brief.*', 'route.hands']}
+            />
             {cost && <FigureRow figure={cost} after={piece.brief.currency} />}
             {!piece.brief.due && (
               <p className="text-[13px] text-quiet">Enter the day it is due to see the hours left.</p>

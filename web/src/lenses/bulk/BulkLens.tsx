@@ -3,6 +3,7 @@ import type { PartFacts } from '@every-inch/core/context';
 import { CORES, type CoreKind } from '@every-inch/core/handbook';
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
+import { FigureList } from '../../parts/FigureList.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { useLensKey } from '../../parts/keys.ts';
 import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
@@ -23,6 +24,17 @@ const Colours = lazy(() => import('./Colours.tsx'));
 const Panels = lazy(() => import('./Panels.tsx'));
 const SolidView = lazy(() => import('../../parts/solid/SolidView.tsx'));
 const Thickness = lazy(() => import('./Thickness.tsx'));
+
+/** Figures of a part that matter when clay is weighed out. */
+const MATTER = [
+  'bulk.clay',
+  'bulk.skin',
+  'bulk.thickest',
+  'bulk.foil',
+  'bulk.core',
+  'bulk.weight',
+  'bulk.cost.*',
+];
 
 const HATCHED = '[background:repeating-linear-gradient(45deg,var(--paper)_0_2px,var(--foil)_2px_4px)]';
 /** Each kind of core as it is drawn. */
@@ -191,13 +203,11 @@ export default function BulkLens() {
         <>
           {part && (
             <Stretch title={part.name}>
-              {own.map((figure) => (
-                <FigureRow
-                  key={figure.id}
-                  figure={figure}
-                  {...(figure.quantity.unit === 'money' && { after: piece.brief.currency })}
-                />
-              ))}
+              <FigureList
+                figures={own}
+                matter={MATTER}
+                beside={({ quantity }) => (quantity.unit === 'money' ? { after: piece.brief.currency } : {})}
+              />
               {own.length === 0 && <p className="text-quiet">Not of clay: no core and no bake.</p>}
             </Stretch>
           )}

@@ -10,7 +10,7 @@ import { useOpenPiece } from '../../state/store.ts';
 const SAYS: Readonly<Record<BillBy, string>> = {
   part: 'part',
   region: 'region',
-  pass: 'pass',
+  pass: 'bake it goes on for',
   zone: 'colour zone',
 };
 /** Height of one bar with its gap, and of the axis, px. */

@@ -180,15 +180,15 @@ const CLAY_COLUMNS: readonly Column<Settled>[] = [
   },
   {
     id: 'pass',
-    title: 'pass',
+    title: 'goes on for bake',
     cell: ({ row: { region }, choice, change }) => (
       <NumberField
         {...typedLimits(LIMITS.regionChoice.pass)}
         hideLabel
-        label={`Pass of the ${region}`}
+        label={`The ${region} goes on for bake`}
         value={choice.pass}
         className="w-12"
-        onNumber={(pass) => change({ pass }, 'pass')}
+        onNumber={(pass) => change({ pass }, 'bake it goes on for')}
       />
     ),
     sortBy: ({ choice }) => choice.pass,

@@ -85,16 +85,16 @@ const rowHead = () => document.querySelector<HTMLElement>('th[scope=row]') ?? ex
 describe('regions of a part', () => {
   async function regions(): Promise<string> {
     atBench(<RegionsOf part="goose" />, { piece, part: 'goose', stage: 'bulk' });
-    await screen.findAllByLabelText(/^Pass of the /);
+    await screen.findAllByLabelText(/goes on for bake$/);
     return rowHead().firstChild?.textContent ?? '';
   }
   const choice = (region: string) => partNow('goose').regions.find((one) => one.region === region);
 
   it('what is settled of one is kept; put back as it was, nothing of it is kept', async () => {
     const region = await regions();
-    fill(box(`Pass of the ${region}`), '2');
+    fill(box(`The ${region} goes on for bake`), '2');
     expect(choice(region)).toMatchObject({ pass: 2, cored: true, skinMm: null });
-    fill(box(`Pass of the ${region}`), '1');
+    fill(box(`The ${region} goes on for bake`), '1');
     expect(choice(region)).toBeUndefined();
   });
 

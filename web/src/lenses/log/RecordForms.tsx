@@ -237,7 +237,7 @@ export function RecordForm({ kind, onDone }: { readonly kind: RecordKind; readon
         />
         <span className="ml-auto flex gap-2">
           <button type="button" className="press-quiet" onClick={onDone}>
-            Leave it
+            Cancel
           </button>
           <button type="submit" className="press">
             Record it

@@ -241,7 +241,7 @@ export default function ReadsAs() {
       <fieldset disabled={readOnly} className="mt-5 min-w-0">
         <h3 className="heading">
           Found things in this piece
-          {found.length > 0 && (wrong === 0 ? ': all read well' : `: ${wrong} of ${found.length} to heed`)}
+          {found.length > 0 && (wrong === 0 ? ': all read well' : `: ${wrong} of ${found.length} to look at`)}
         </h3>
         {found.length > 0 && (
           <Table

@@ -4,6 +4,7 @@ import type { Part } from '@every-inch/core/piece';
 import { resolveScale, toReal } from '@every-inch/core/scale';
 import { formatRealMetric, miniMm } from '@every-inch/core/units';
 import { lazy, Suspense } from 'react';
+import { FigureList } from '../../parts/FigureList.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
 import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';
@@ -38,6 +39,9 @@ function Empty() {
   );
 }
 
+/** What is read off the bench of a part; volume, surface and centre are for those who look. */
+const MATTER = ['size.height', 'size.width', 'size.depth', 'size.thickest', 'size.oven'];
+
 function PartReckoning() {
   const part = useAppSelector(selectPart);
   const find = useFind();
@@ -53,13 +57,13 @@ function PartReckoning() {
   return (
     <>
       <Stretch title={part.name}>
-        {figures.map((figure) => (
-          <FigureRow
-            key={figure.id}
-            figure={figure}
-            also={figure.key === 'size.height' ? reads(figure.quantity.value) : undefined}
-          />
-        ))}
+        <FigureList
+          figures={figures}
+          matter={MATTER}
+          beside={({ key, quantity }) => ({
+            also: key === 'size.height' ? reads(quantity.value) : undefined,
+          })}
+        />
       </Stretch>
       {fits.length > 0 && (
         <Stretch title="Goes together">
