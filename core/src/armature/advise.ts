@@ -1,7 +1,7 @@
 import type { PartFacts } from '../context/index.ts';
 import { type Metal, soldMm } from '../handbook/index.ts';
 import { sourced } from '../reckoning/index.ts';
-import { type ArmatureFrame, leastCover, legBuckles, rawLimbs } from './checks.ts';
+import { type ArmatureFrame, leastCover, legBuckles, rawLimbs, touchOf } from './checks.ts';
 import { coverWanted } from './cover.ts';
 import { bundleMm, type Wire } from './wire.ts';
 
@@ -79,16 +79,29 @@ export function thinnerOf(context: PartFacts, wire: Wire): Wire {
   return { ...wire, strands: 1, diameterMm: thinner[1] ?? thinner[0] ?? wire.diameterMm };
 }
 
-/** The thinnest wire or twist of a metal that passes every check; null where none of it can be had. */
+/** Whether the cured limbs bear with a wire what may come on them. */
+function bears(frame: ArmatureFrame, wire: Wire): boolean {
+  const touch = touchOf(frame, wire);
+  return !touch || touch.bearsN >= touch.wantedN;
+}
+
+/**
+ * The thinnest wire or twist of a metal that passes every check and bears the hand it is made for; null where none of it can
+ * be had.
+ */
 export function adviseWire(frame: ArmatureFrame, metal: Metal): Advice | null {
   if (frame.runs.length === 0) return null;
   const tried: { wire: Wire; fails: string[] }[] = [];
   for (const wire of wiresOf(frame.context, metal)) {
     tried.push({ wire, fails: failuresOf(frame, wire) });
-    if (tried.at(-1)?.fails.length === 0) break;
+    if (tried.at(-1)?.fails.length === 0 && bears(frame, wire)) break;
   }
   const least = Math.min(...tried.map(({ fails }) => fails.length));
-  const place = tried.findIndex(({ fails }) => fails.length === least);
+  const isLeast = ({ fails }: (typeof tried)[number]) => fails.length === least;
+  const bearing = tried.findIndex((one) => isLeast(one) && bears(frame, one.wire));
+  // Where none bears what may come on it, the stoutest that does all else comes nearest.
+  const stoutest = least === 0 ? tried.findLastIndex(isLeast) : tried.findIndex(isLeast);
+  const place = bearing >= 0 ? bearing : stoutest;
   const chosen = tried[place];
   if (!chosen) return null;
   return { ...chosen, passes: least === 0, thinner: tried[place - 1] ?? null };

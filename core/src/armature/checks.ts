@@ -1,6 +1,7 @@
 import { claySharesOf } from '../bulk/index.ts';
 import type { PartContext, PartFacts } from '../context/index.ts';
 import type { Vec3 } from '../form/index.ts';
+import { clayFamily } from '../handbook/index.ts';
 import { sourced } from '../reckoning/index.ts';
 import { type Bending, bendingAt, bucklingN, hung, type Node } from './cantilever.ts';
 import { leaveMm } from './cover.ts';
@@ -288,6 +289,48 @@ export function pushMoment({
   const from = limb.through ? Math.max(0, limb.through.lastIndexOf(2)) : 0;
   const freeMm = from === 0 ? lengthMm : pathLength(limb.path.slice(from));
   return { momentNmm: push * freeMm, lengthMm: freeMm, limb, run };
+}
+
+/** What a limb bears at its tip once it is cured, and what may come on it. */
+export interface Touch {
+  readonly limb: Limb;
+  readonly run: Run;
+  readonly lengthMm: number;
+  /** Moments at its root at which the wire stays bent, and that the clay is trusted with, N·mm. */
+  readonly wireNmm: number;
+  readonly clayNmm: number;
+  /** Both together, at the tip, N. */
+  readonly bearsN: number;
+  /** Of the use the piece is made for, N. */
+  readonly wantedN: number;
+}
+
+/** Whether a piece is picked up and moved by those who use it. */
+export function isHandled({ piece }: PartFacts): boolean {
+  return ['handled', 'worn'].includes(piece.brief.purpose);
+}
+
+/** What the longest limb bears when it is cured, wire and clay together; null where no limb is free. */
+export function touchOf(frame: ArmatureFrame, wire: Wire): Touch | null {
+  const push = pushMoment(frame);
+  if (!push) return null;
+  const { context } = frame;
+  const { limb, run, lengthMm } = push;
+  const from = limb.through ? Math.max(0, limb.through.lastIndexOf(2)) : 0;
+  const own = wireOf(run, wire);
+  const [radius, wireMm] = [limb.radii[from] ?? 0, bundleMm(own) / 2];
+  const strength = Math.min(
+    ...claySharesOf(context).map(
+      ({ clay }) => sourced(clayFamily(clay.family).strength.id, context.own).value,
+    ),
+  );
+  // A round bar with the wire in its middle (Gere & Timoshenko).
+  const clayNmm = radius > wireMm ? (strength * Math.PI * (radius ** 4 - wireMm ** 4)) / (4 * radius) : 0;
+  const wireNmm = strengthOf(own, context.own).yieldMoment;
+  const of = (row: string) => sourced(row, context.own).value;
+  const wantedN = of(isHandled(context) ? 'wire.play' : 'wire.push');
+  const bearsN = lengthMm > 0 ? (wireNmm + clayNmm) / lengthMm : Infinity;
+  return { limb, run, lengthMm, wireNmm, clayNmm, bearsN, wantedN };
 }
 
 /** A column with the load under which it buckles, N. */

@@ -41,9 +41,9 @@ export const BONES = declareFigures('bones', {
     key: 'bones.handled',
     of: 'part',
     unit: 'N·mm',
-    title: 'A finger’s push on the longest limb, raw',
+    title: 'A finger’s push on the longest limb',
     says: 'moment of a finger’s push on the longest limb',
-    formula: 'M = P × L, the bare wire stays bent from Y',
+    formula: 'M = P × L, the bare wire stays bent from Y, cured it bears (Y + B) ÷ L',
   },
   legs: {
     key: 'bones.legs',

@@ -24,7 +24,11 @@ export function stepHint(step: RouteStep, { find: figure, contexts, bakes, share
       const foil = find('bulk.foil');
       if (foil) {
         const width = sourced('foil.width', context?.own ?? {}).value;
-        return `tear off ${foilToTear(foil.quantity.value * 1000, width)}${each}, ball it in one go`;
+        const torn = foilToTear(foil.quantity.value * 1000, width);
+        // What is too much for one ball is said with its ways out at Bulk.
+        return foil.verdict && foil.verdict.level !== 'good'
+          ? `${torn} of foil${each}: better round wood or card, see Bulk`
+          : `tear off ${torn}${each}, ball it in one go`;
       }
       const other = CORES.flatMap(({ id, title }) => {
         const stuff = find(`bulk.${id}`);

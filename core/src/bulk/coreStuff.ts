@@ -1,6 +1,6 @@
 import type { PartFacts } from '../context/index.ts';
 import { CORES, type CoreKind } from '../handbook/index.ts';
-import { figure, type Reckoning, sourced, termFrom } from '../reckoning/index.ts';
+import { figure, type Reckoning, sourced, termFrom, type Verdict } from '../reckoning/index.ts';
 import { BULK } from './figures.ts';
 import { foilLengthMm, foilToTear } from './foil.ts';
 
@@ -27,6 +27,24 @@ function heedOf(kind: CoreKind): string {
   return CORES.find(({ id }) => id === kind)?.heed ?? '';
 }
 
+/** Past some size a core is no ball of foil: something is put inside, and foil round it. */
+function judgeFoil({ part, own }: PartFacts, volumeCm3: number): Verdict | undefined {
+  const most = sourced('foil.most', own).value;
+  if (volumeCm3 <= most) return undefined;
+  const path = ['parts', part.id, 'core', 'kind'];
+  return {
+    level: 'doubtful',
+    wording: 'state',
+    says: `${volumeCm3.toFixed(0)} cm³ is much foil to ball: wood or card inside saves most of it`,
+    margin: { value: most - volumeCm3, unit: 'cm³' },
+    waysOut: [
+      { says: 'take dry wood for the core', change: { path, value: 'wood' } },
+      { says: 'build it of card', change: { path, value: 'card' } },
+      { says: 'wrap a block of wood or card in foil, where the oven bears it' },
+    ],
+  };
+}
+
 /** What to take for one core of a kind: a length of foil or wire, an area of card, a mass of fibre or clay. */
 export function reckonCoreStuff(context: PartFacts, kind: CoreKind, volume: Reckoning): Reckoning {
   const { part, own } = context;
@@ -46,6 +64,7 @@ export function reckonCoreStuff(context: PartFacts, kind: CoreKind, volume: Reck
         value: lengthMm / 1000,
         terms: [K, packed.term('φ'), thick.term('e'), width.term('w')],
         note: `Tear off ${foilToTear(lengthMm, width.value)} at once: foil added to a finished ball does not hold to it.`,
+        verdict: judgeFoil(context, volume.quantity.value),
       });
     }
     case 'coil': {

@@ -1,4 +1,4 @@
-import { bonesOfPart, type PartBones } from '../armature/index.ts';
+import { bendsOf, bonesOfPart, type PartBones } from '../armature/index.ts';
 import { bearsOven, peakOf } from '../bake/index.ts';
 import { type BulkFacts, bulkOfPart } from '../bulk/index.ts';
 import type { Given } from '../context/index.ts';
@@ -38,6 +38,7 @@ export function routeGround(given: Given): ProposeGround {
     partById: new Map(piece.parts.map((part) => [part.id as string, part])),
     ovenMin: () => [],
     wires: (part) => bones(part)?.runs.length ?? 0,
+    bends: (part) => (bones(part)?.runs ?? []).reduce((sum, { path }) => sum + bendsOf(path).length, 0),
     isClay: (part) => bulk(part) !== null,
     hasCore: (part) => (bulk(part)?.kind ?? null) !== null,
     hasPeg: (part) => {

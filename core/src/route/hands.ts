@@ -12,6 +12,8 @@ export interface TimingGround {
   readonly ovenMin: (step: string) => readonly Reckoning[];
   /** How many wires a part has. */
   readonly wires: (part: string) => number;
+  /** How many bends its wires have. */
+  readonly bends: (part: string) => number;
   /** Of the clay of a part, the share that some of its regions take; 1 for none named. */
   readonly shareOf: (part: string, regions: readonly string[]) => number;
 }
@@ -49,18 +51,6 @@ const shape = (
   quantity: { value, unit },
   origin: { kind: 'shape', says },
 });
-
-/** Forms without a plain surface: clay on them is modelled, not laid in sheets. */
-const MODELLED = ['person', 'beast', 'bird', 'crawler', 'round', 'mesh', 'built'];
-
-/** How the clay of a form is laid and gone over: modelled, laid on roughly and textured with pads, or in plain sheets. */
-type Surface = 'modelled' | 'rough' | 'plain';
-const LAID = { modelled: 'route.skin', rough: 'route.skin-rough', plain: 'route.skin-plain' } as const;
-const CLEANED = { modelled: 'route.clean', rough: 'route.texture', plain: 'route.clean-plain' } as const;
-
-function surfaceOf({ form }: Part): Surface {
-  return form.kind === 'tree' ? 'rough' : MODELLED.includes(form.kind) ? 'modelled' : 'plain';
-}
 
 /** Of a kind of features, so many are made one by one; the others are rolled and cut in a row. */
 const ONE_BY_ONE = 2;
@@ -159,11 +149,44 @@ class Hands {
     };
   }
 
-  /** By the surface of the parts; a step of several kinds of surface takes the most careful. */
-  #byForm(step: RouteStep, rows: typeof LAID | typeof CLEANED): Worked {
-    const surfaces = this.#partsOf(step).map(surfaceOf);
-    const kind = (['modelled', 'rough', 'plain'] as const).find((one) => surfaces.includes(one));
-    return this.#bySurface(step, rows[kind ?? 'plain']);
+  #wire(step: RouteStep): Worked {
+    const [cut, bend, share] = [
+      this.#rate('route.wire'),
+      this.#rate('route.bend'),
+      this.#rate('route.practice'),
+    ];
+    let [wires, bends] = [0, 0];
+    for (const { id, count } of this.#partsOf(step)) {
+      wires += this.#ground.wires(id) * this.#repeats(count);
+      bends += this.#ground.bends(id) * this.#repeats(count);
+    }
+    return {
+      value: cut.value * wires + bend.value * bends,
+      formula: 't = c × n + b × m',
+      terms: [
+        cut.term('c'),
+        bend.term('b'),
+        shape('n', 'Wires, repeats by practice', wires, '', `copies of a part each at ${share.value} %`),
+        shape('m', 'Bends, repeats by practice', bends, '', 'the wires in their pose'),
+      ],
+    };
+  }
+
+  /** Each wire but the first of a part is bound to the others. */
+  #bind(step: RouteStep): Worked {
+    const rate = this.#rate('route.bind');
+    const joints = this.#partsOf(step).reduce(
+      (sum, { id, count }) => sum + Math.max(0, this.#ground.wires(id) - 1) * this.#repeats(count),
+      0,
+    );
+    return {
+      value: rate.value * joints,
+      formula: 't = r × n',
+      terms: [
+        rate.term('r'),
+        shape('n', 'Joints, repeats by practice', joints, '', 'wires of the parts, less one'),
+      ],
+    };
   }
 
   #core(step: RouteStep): Worked {
@@ -174,7 +197,7 @@ class Hands {
       (sum, { id, count }) => sum + count * (this.#ground.find(id, 'bulk.core')?.quantity.value ?? 0),
       0,
     );
-    const clay = this.#byForm(step, LAID).value;
+    const clay = this.#bySurface(step, 'route.skin').value;
     return {
       value: Math.min(base.value * copies + more.value * volume, Math.max(clay, base.value)),
       formula: 't = min(b × n + m × V, c)',
@@ -189,39 +212,46 @@ class Hands {
   }
 
   #detail(step: RouteStep): Worked {
-    const [feature, row, turn, tries, least] = [
-      this.#rate('route.feature'),
-      this.#rate('route.feature-more'),
-      this.#rate('route.face'),
-      this.#rate('route.face-tries'),
-      this.#rate('route.least'),
-    ];
-    let [single, inRows, heads] = [0, 0, 0];
+    const rates = {
+      d: this.#rate('route.feature'),
+      e: this.#rate('route.feature-more'),
+      f: this.#rate('route.face'),
+      k: this.#rate('route.face-tries'),
+      g: this.#rate('route.hand'),
+      i: this.#rate('route.foot'),
+      l: this.#rate('route.least'),
+    };
+    let [single, inRows, faces, limbs] = [0, 0, 0, 0];
     for (const part of this.#partsOf(step)) {
       const times = this.#repeats(part.count);
       const { face, rest } = worksOn(part, step.regions);
       for (const { ahead, facial, wanted } of part.features) {
         if (ahead || !(facial ? face : rest)) continue;
-        single += times * this.#repeats(Math.min(wanted, ONE_BY_ONE));
+        single += times * Math.min(wanted, ONE_BY_ONE);
         inRows += times * Math.max(0, wanted - ONE_BY_ONE);
       }
-      if (face && hasFace(part)) heads += times * this.#headMm(part.id);
+      const headMm = times * this.#headMm(part.id);
+      if (face && hasFace(part)) faces += headMm;
+      if (rest && part.form.kind === 'person') limbs += headMm;
     }
+    const { d, e, f, k, g, i, l } = rates;
+    const worked =
+      d.value * single + e.value * inRows + f.value * k.value * faces + 2 * (g.value + i.value) * limbs;
     return {
-      value: Math.max(
-        least.value,
-        feature.value * single + row.value * inRows + turn.value * tries.value * heads,
-      ),
-      formula: 't = max(l, d × n + e × m + f × k × q)',
+      value: Math.max(l.value, worked),
+      formula: 't = max(l, d × n + e × m + f × k × q + 2 × (g + i) × p)',
       terms: [
-        least.term('l'),
-        feature.term('d'),
+        l.term('l'),
+        d.term('d'),
         shape('n', 'Features one by one, repeats by practice', single, '', 'features at Brief'),
-        row.term('e'),
+        e.term('e'),
         shape('m', 'Further ones of a row', inRows, '', 'features at Brief'),
-        turn.term('f'),
-        tries.term('k'),
-        shape('q', 'Heads with a face, repeats by practice', heads, 'mm', 'persons, and what has eyes'),
+        f.term('f'),
+        k.term('k'),
+        shape('q', 'Heads with a face, repeats by practice', faces, 'mm', 'persons, and what has eyes'),
+        g.term('g'),
+        i.term('i'),
+        shape('p', 'Heads of those with hands and feet', limbs, 'mm', 'persons'),
       ],
     };
   }
@@ -238,10 +268,9 @@ class Hands {
     const copies = parts.reduce((sum, { count }) => sum + count, 0);
     switch (step.kind) {
       case 'wire':
-      case 'bind': {
-        const n = parts.reduce((sum, { id, count }) => sum + this.#ground.wires(id) * count, 0);
-        return this.#byCount(`route.${step.kind}`, n, 'Wires');
-      }
+        return this.#wire(step);
+      case 'bind':
+        return this.#bind(step);
       case 'block':
         return this.#byCount('route.block', copies, 'Things');
       case 'core':
@@ -250,10 +279,13 @@ class Hands {
         const n = parts.reduce((sum, part) => sum + smallParts(part, this.#ground.own), 0);
         return this.#byCount('route.small', n, 'Small parts');
       }
-      case 'skin':
-        return this.#byForm(step, LAID);
       case 'clean':
-        return this.#byForm(step, CLEANED);
+        // Bark is textured with pads; all else is smoothed.
+        return this.#bySurface(
+          step,
+          parts.every(({ form }) => form.kind === 'tree') ? 'route.texture' : 'route.clean',
+        );
+      case 'skin':
       case 'pastel':
       case 'sand':
       case 'seal':

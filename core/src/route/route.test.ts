@@ -468,10 +468,12 @@ describe('the proposed route', () => {
       kind: 'entry',
       path: ['route', 'steps', 'clean-goose', 'handsMin'],
     });
-    // What is reckoned is what its working comes to: wires times minutes, each doubling at 85 %.
+    // What is reckoned is what its working comes to: wires and bends times their minutes.
     const wire = found.route.times.get('wire-ferrywoman')?.hands;
-    const [rate, n] = wire?.terms ?? [];
-    expect(wire?.quantity.value).toBeCloseTo((rate?.quantity.value ?? 0) * (n?.quantity.value ?? 0), 9);
+    const of = (symbol: string) =>
+      wire?.terms.find((term) => term.symbol === symbol)?.quantity.value ?? Number.NaN;
+    expect(wire?.quantity.value).toBeCloseTo(of('c') * of('n') + of('b') * of('m'), 9);
+    expect(of('n')).toBe(found.bones.get('ferrywoman')?.runs.length);
   });
 
   it('a part that is taken out takes its steps with it, and leaves no loose ends', () => {

@@ -130,7 +130,7 @@ export function standFigures(ask: Ask): Reckoning[] {
     ],
     {
       verdict: {
-        level: isGood ? 'good' : 'doubtful',
+        level: isGood ? 'good' : tip < 0 ? 'stop' : 'doubtful',
         wording: 'state',
         says: tip < 0 ? 'it falls over by itself' : `falls at ${Math.round(tip)}°`,
         margin: { value: tip - wanted.value, unit: '°' },

@@ -9,6 +9,7 @@ import {
   legBuckles,
   pushMoment,
   rawLimbs,
+  touchOf,
   wireOf,
 } from '../checks.ts';
 import { coverRow, coverWanted } from '../cover.ts';
@@ -101,7 +102,7 @@ export function wireFigure(ask: Ask, advice: Advice | null): Reckoning {
 function barer({ coverMm, where }: Cover): string {
   return coverMm < 0
     ? `the ${where} is thinner than the wire: leave the clay off there and paint the bare wire, or do without a wire`
-    : 'a thinner wire of a stronger metal, or a stouter limb';
+    : 'take a thinner wire of a stronger metal, or make the limb stouter';
 }
 
 /** Whether the clay hides the wire everywhere. */
@@ -111,6 +112,9 @@ export function coverFigure(ask: Ask): Reckoning[] {
   const margin = { value: cover.coverMm - cover.wantedMm, unit: 'mm' } as const;
   const says = `${mm(Math.max(0, cover.coverMm))} mm of clay over the wire at the ${cover.where}`;
   const isHidden = margin.value >= 0;
+  // A limb too thin for it has what can be had; the handbook wants more, and that is said.
+  const wanted = coverWanted(ask.context);
+  const isThin = isHidden && cover.coverMm < wanted;
   return [
     boneFigure(
       ask,
@@ -123,11 +127,19 @@ export function coverFigure(ask: Ask): Reckoning[] {
       ],
       {
         verdict: {
-          level: isHidden ? 'good' : 'stop',
+          level: isThin ? 'doubtful' : isHidden ? 'good' : 'stop',
           wording: 'state',
-          says: isHidden ? says : `${says}: ${mm(margin.value)} mm too little`,
+          says: isThin
+            ? `${says}, ${mm(wanted)} mm are wanted: sanded or worn there, the wire shows`
+            : isHidden
+              ? says
+              : `${says}: ${mm(margin.value)} mm too little`,
           margin,
-          waysOut: isHidden ? [] : [{ says: barer(cover) }],
+          waysOut: isThin
+            ? [{ says: `make the ${cover.where} stouter, or keep sandpaper and fingers off it` }]
+            : isHidden
+              ? []
+              : [{ says: barer(cover) }],
         },
       },
     ),
@@ -191,11 +203,20 @@ export function sagFigure(ask: Ask): Reckoning[] {
   ];
 }
 
-/** A finger’s push before the bake. */
+/** What a limb bears, as a maker would put it. */
+function bearsSays(bearsN: number, pushN: number, playN: number): string {
+  return bearsN < pushN ? 'bends at a touch' : bearsN < playN ? 'bears careful handling' : 'bears play';
+}
+
+/** A hand on the longest limb: what wire and cured clay bear of it, and the wire alone while it is raw. */
 export function handledFigure(ask: Ask): Reckoning[] {
   const push = pushMoment(ask);
-  if (!push) return [];
+  const touch = touchOf(ask, ask.wire);
+  if (!push || !touch) return [];
   const { yieldMoment } = strengthOf(wireOf(push.run, ask.wire), ask.context.own);
+  const of = (row: string) => sourced(row, ask.context.own).value;
+  const isGood = touch.bearsN >= touch.wantedN;
+  const bears = `cured, the ${touch.limb.name} ${bearsSays(touch.bearsN, of('wire.push'), of('wire.play'))}`;
   return [
     boneFigure(
       ask,
@@ -205,9 +226,24 @@ export function handledFigure(ask: Ask): Reckoning[] {
         sourced('wire.push', ask.context.own).term('P'),
         shaped('L', `Length of the ${push.limb.name}`, push.lengthMm, 'mm'),
         shaped('Y', 'Moment at which the wire stays bent', yieldMoment, 'N·mm'),
+        shaped('B', 'Moment that the cured clay is trusted with', touch.clayNmm, 'N·mm'),
       ],
       {
-        title: `A finger’s push on the ${push.limb.name}, raw`,
+        title: `A finger’s push on the ${push.limb.name}`,
+        verdict: {
+          level: isGood ? 'good' : 'doubtful',
+          wording: 'state',
+          says: isGood
+            ? bears
+            : `${bears}: ${touch.bearsN.toFixed(1)} N of the ${touch.wantedN} N it is to bear`,
+          margin: { value: touch.bearsN - touch.wantedN, unit: 'N' },
+          waysOut: isGood
+            ? []
+            : [
+                { says: 'hold it by its base or block, never by the limb' },
+                { says: `make the ${touch.limb.name} shorter or stouter, or lay it against the body` },
+              ],
+        },
         note:
           push.momentNmm <= yieldMoment
             ? 'The wire alone stands a finger; cured clay adds to it.'

@@ -8,6 +8,7 @@ export const BULK_RULES: readonly Row[] = [
   practice('bulk.core-least', 'Thinnest core worth making', 2, 'mm'),
   practice('bulk.waste', 'Clay lost in the making of figures', 10, '%'),
   remembered('thin.brush', 'What brushes a part that is only looked at', 0.5, 'N'),
+  practice('foil.most', 'Largest core that is balled of foil alone', 150, 'cm³'),
   practice('foil.thickness', 'Household foil, thickness', 0.016, 'mm'),
   practice('foil.width', 'Household foil, width of the roll', 300, 'mm'),
   remembered('foil.loose', 'Solid share of foil, loosely crumpled', 0.1, ''),

@@ -208,6 +208,37 @@ describe('trees', () => {
     expect(wide).toBeGreaterThan(4000 * 0.6);
   });
 
+  it('is as high and as wide as was typed, whatever grows of the seed (property)', () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          seed: fc.integer({ min: 1, max: 9999 }),
+          forks: fc.integer({ min: 1, max: 5 }),
+          heightMm: fc.integer({ min: 1000, max: 20_000 }),
+          slim: fc.double({ min: 0.02, max: 0.12, noNaN: true }),
+        }),
+        ({ seed, forks, heightMm, slim }) => {
+          const { box } = treeShape({
+            ...tree,
+            seed,
+            forks,
+            heightMm,
+            trunkMm: heightMm * slim,
+            forkMm: heightMm * 0.35,
+            spreadMm: heightMm * 0.8,
+            rootsMm: 0,
+          });
+          expect(Math.abs(box.max[1] / heightMm - 1)).toBeLessThan(0.003);
+          // Within the circle of its spread, and reaching it on one side.
+          const reach = Math.max(-box.min[0], box.max[0], -box.min[2], box.max[2]);
+          expect(reach).toBeLessThanOrEqual(heightMm * 0.4 * 1.003);
+          expect(reach).toBeGreaterThan(heightMm * 0.4 * 0.7);
+        },
+      ),
+      { seed: 5, numRuns: 25 },
+    );
+  });
+
   it('keeps the cross-section of the trunk through every fork (pipe rule, Shinozaki et al. 1964)', () => {
     const section = (level: string) => {
       const limbs = treeShape({ ...tree, forks: 3 }).lofts.filter(({ loft }) => loft.region === level);

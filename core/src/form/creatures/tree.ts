@@ -51,21 +51,30 @@ function grow(forks: number, trunkRadius: number, seed: number): Branch[] {
   return branches;
 }
 
-/** Stretches the crown to its height and spread; a limb's end may not reach over them by its own thickness. */
+/** Radius of the rounding at the end of a limb. */
+function endOf({ radius }: Branch, isTip: boolean): number {
+  return isTip ? radius * 0.6 : radius / 1.12;
+}
+
+/** Stretches the crown to its height and spread: the round end of the limb that reaches furthest just comes to them. */
 function crownOf(form: TreeForm): Branch[] {
   const branches = grow(form.forks, form.trunkMm / 2, form.seed);
-  const tips = branches.map(({ to }) => to);
-  const tipRadius = Math.min(...branches.map(({ radius }) => radius));
-  const tall = Math.max(...tips.map(([, y]) => y));
-  const wide = Math.max(...tips.map(([x, , z]) => Math.hypot(x, z)));
-  const up = (form.heightMm - form.forkMm - tipRadius) / tall;
-  const out = (form.spreadMm / 2 - tipRadius) / wide;
+  const most = (room: number, reach: (to: Vec3) => number) =>
+    Math.min(
+      ...branches.flatMap((branch) => {
+        const far = reach(branch.to);
+        return far > 0 ? [(room - endOf(branch, branch.level === form.forks)) / far] : [];
+      }),
+    );
+  const up = most(form.heightMm - form.forkMm, ([, y]) => y);
+  const out = most(form.spreadMm / 2, ([x, , z]) => Math.hypot(x, z));
   const stretch = ([x, y, z]: Vec3): Vec3 => [x * out, form.forkMm + y * up, z * out];
   return branches.map((branch) => ({ ...branch, from: stretch(branch.from), to: stretch(branch.to) }));
 }
 
-function branchLoft({ from, to, radius, level }: Branch, isTip: boolean): Loft {
-  const end = isTip ? radius * 0.6 : radius / 1.12;
+function branchLoft(branch: Branch, isTip: boolean): Loft {
+  const { from, to, radius, level } = branch;
+  const end = endOf(branch, isTip);
   return limb({
     region: level === 1 ? 'limbs' : isTip ? 'twigs' : 'branches',
     joint: null,

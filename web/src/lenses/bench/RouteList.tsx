@@ -128,6 +128,11 @@ function FirstStep() {
   );
 }
 
+/** What a route of the maker’s own has to do with the proposal. */
+function saysOwn(follows: boolean): string {
+  return follows ? 'as you have it; steps of new parts come in by themselves' : 'your own';
+}
+
 /** The route: every step in its order, to be dragged, split, merged, retimed and ticked off. */
 export function RouteList() {
   const { route, isOwn } = useRouteFacts();
@@ -146,7 +151,7 @@ export function RouteList() {
           <>
             <span className="text-quiet">
               {route.steps.length} steps{done > 0 && `, ${done} done`};{' '}
-              {isOwn ? 'your own' : 'as proposed: the first change makes it yours'}
+              {isOwn ? saysOwn(route.without !== null) : 'as proposed; what you change stays'}
             </span>
             <RouteAgain />
           </>

@@ -30,10 +30,16 @@ const MATTER = [
   'bulk.clay',
   'bulk.skin',
   'bulk.thickest',
+  'bulk.panels-gap',
   'bulk.foil',
-  'bulk.core',
+  'bulk.coil',
+  'bulk.wood',
+  'bulk.card',
+  'bulk.fibre',
+  'bulk.air-dry',
+  'bulk.hole*',
   'bulk.weight',
-  'bulk.cost.*',
+  'bulk.core',
 ];
 
 const HATCHED = '[background:repeating-linear-gradient(45deg,var(--paper)_0_2px,var(--foil)_2px_4px)]';
