@@ -13,7 +13,7 @@ test('the route: what is out of order is named and mended at one press, a ring i
   await expect(order.getByText('everything comes when it can')).toBeVisible();
 
   // Sealed before it is cold: it is told, and nothing else.
-  const cold = route.getByRole('button', { name: 'Cool after final bake', exact: true });
+  const cold = route.getByRole('button', { name: /^Cool after final bake/ });
   await cold.press('Alt+ArrowDown');
   await expect(
     order.getByText(/“Seal everything” comes before what is out of “Final bake” has cooled/),

@@ -317,17 +317,17 @@ export function touchOf(frame: ArmatureFrame, wire: Wire): Touch | null {
   const { context } = frame;
   const { limb, run, lengthMm } = push;
   const from = limb.through ? Math.max(0, limb.through.lastIndexOf(2)) : 0;
+  const of = (row: string) => sourced(row, context.own).value;
   const own = wireOf(run, wire);
   const [radius, wireMm] = [limb.radii[from] ?? 0, bundleMm(own) / 2];
   const strength = Math.min(
-    ...claySharesOf(context).map(
-      ({ clay }) => sourced(clayFamily(clay.family).strength.id, context.own).value,
-    ),
+    ...claySharesOf(context).map(({ clay }) => of(clayFamily(clay.family).strength.id)),
   );
   // A round bar with the wire in its middle (Gere & Timoshenko).
-  const clayNmm = radius > wireMm ? (strength * Math.PI * (radius ** 4 - wireMm ** 4)) / (4 * radius) : 0;
+  const factor = of(isHandled(context) ? 'clay.factor-handling' : 'clay.factor-display');
+  const clayNmm =
+    radius > wireMm ? (strength * Math.PI * (radius ** 4 - wireMm ** 4)) / (4 * radius) / factor : 0;
   const wireNmm = strengthOf(own, context.own).yieldMoment;
-  const of = (row: string) => sourced(row, context.own).value;
   const wantedN = of(isHandled(context) ? 'wire.play' : 'wire.push');
   const bearsN = lengthMm > 0 ? (wireNmm + clayNmm) / lengthMm : Infinity;
   return { limb, run, lengthMm, wireNmm, clayNmm, bearsN, wantedN };

@@ -107,7 +107,7 @@ export const WIRE_RULES: readonly Row[] = [
   remembered(
     'wire.least',
     'Thinnest wire, as a share of the limb: a thinner one cuts through raw clay',
-    10,
+    18,
     '%',
   ),
   practice('wire.sag', 'Sag that is seen, as a share of the limb', 2, '%'),

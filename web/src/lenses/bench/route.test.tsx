@@ -1,9 +1,10 @@
 // @vitest-environment happy-dom
-import { newPiece } from '@every-inch/core/piece';
+import { addPart, DEFAULT_REGION, newPiece, setAt } from '@every-inch/core/piece';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
+import { figures } from '../../spine/open.ts';
 import { undone } from '../../state/documentSlice.ts';
-import { store } from '../../state/store.ts';
+import { edit, store } from '../../state/store.ts';
 import {
   atBench,
   button,
@@ -42,7 +43,7 @@ describe('the route', () => {
     const [first] = titles();
     fireEvent.click(ticks()[0] as HTMLElement);
     expect(steps()[0]).toMatchObject({ title: first, done: expect.any(String) });
-    expect(await screen.findByText(/your own/)).toBeTruthy();
+    expect(await screen.findByText(/as you have it/)).toBeTruthy();
     undo();
     expect(pieceNow().route).toBeNull();
   });
@@ -141,5 +142,84 @@ describe('the route', () => {
     choose(screen.getByLabelText('First step'), /bake/i);
     press('+ Add');
     expect(steps()).toHaveLength(1);
+  });
+});
+
+describe('what a step is told', () => {
+  it('a fault is told at every step it concerns, its way out at the first of them', async () => {
+    const piece = ferryOf('goose');
+    atBench(<RouteList />, { piece, stage: 'bench' });
+    await waitFor(() => expect(document.querySelector('[data-index="0"]')).not.toBeNull());
+    const seal = titles().indexOf('Seal everything');
+    fireEvent.keyDown(stepAt(seal), { key: 'ArrowUp', altKey: true });
+    const says = await screen.findAllByText(
+      /“Seal everything” comes before what is out of “Final bake” has cooled/,
+    );
+    expect(says).toHaveLength(2);
+    const ways = screen.getAllByRole('button', { name: /^move “(Seal everything|Cool after final bake)”/ });
+    expect(ways).toHaveLength(1);
+    fireEvent.click(ways[0] as HTMLElement);
+    await waitFor(() => expect(screen.queryByText(/has cooled/)).toBeNull());
+  });
+
+  it('a decision that is open is told at the step that closes it, and worse once that step is ticked', async () => {
+    const piece = {
+      ...ferryOf('goose'),
+      decisions: [
+        {
+          id: 'beak',
+          question: 'Is the beak open?',
+          answer: '',
+          before: 'wire' as const,
+          parts: [],
+          settled: null,
+          settledAs: '',
+        },
+      ],
+    };
+    atBench(<RouteList />, { piece, stage: 'bench' });
+    const open = await screen.findByText(/to be settled before: Is the beak open\?/);
+    const row = open.closest('li');
+    expect(row?.textContent).toContain('cut and bend the wire');
+    fireEvent.click(row?.querySelector('input[type=checkbox]') as HTMLElement);
+    expect(await screen.findByText(/done while this was open: Is the beak open\?/)).toBeTruthy();
+  });
+
+  it('clay of a region is conditioned by its share, and the shares come to the clay of the part', async () => {
+    const piece = setAt(
+      ferryOf('goose'),
+      ['parts', 'goose', 'regions'],
+      [{ ...DEFAULT_REGION, region: 'head', pass: 2 }],
+    );
+    atBench(<RouteList />, { piece, stage: 'bench' });
+    await screen.findAllByText(/^condition [\d.]+ g/);
+    const grams = screen
+      .getAllByText(/^condition [\d.]+ g/)
+      .map((one) => Number.parseFloat(one.textContent?.slice('condition '.length) ?? ''));
+    expect(grams).toHaveLength(2);
+    await waitFor(() => expect(figures.find('goose', 'bulk.clay')).toBeDefined());
+    const whole = figures.find('goose', 'bulk.clay')?.quantity.value ?? 0;
+    expect((grams[0] ?? 0) + (grams[1] ?? 0)).toBeCloseTo(whole, 0);
+  });
+
+  it('a tick freezes nothing: a part that is doubled has its steps at once', async () => {
+    await route();
+    fireEvent.click(ticks()[0] as HTMLElement);
+    const goose = pieceNow().parts.find(({ id }) => id === 'goose');
+    act(
+      () =>
+        void store.dispatch(
+          edit('double the goose', (old) =>
+            goose ? addPart(old, { ...goose, id: 'gander' as never, name: 'Gander' }) : old,
+          ),
+        ),
+    );
+    await waitFor(() => expect(titles().some((title) => title?.startsWith('Gander: clay'))).toBe(true));
+    expect(ticks()[0]?.checked).toBe(true);
+    // What is taken out stays out, though the proposal has it.
+    const at = titles().indexOf('Gander: clean and smooth');
+    fireEvent.keyDown(stepAt(at), { key: 'Delete' });
+    await waitFor(() => expect(titles()).not.toContain('Gander: clean and smooth'));
+    expect(pieceNow().route?.without).toEqual(['clean-gander']);
   });
 });
