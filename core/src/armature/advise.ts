@@ -14,7 +14,9 @@ export function failuresOf(frame: ArmatureFrame, wire: Wire): string[] {
     fails.push(`only ${Math.max(0, cover.coverMm).toFixed(1)} mm of clay over it at the ${cover.where}`);
   const least = leastWidth(frame);
   if (bundleMm(wire) < least.widthMm)
-    fails.push(`so thin that it cuts through the raw clay of the ${least.where}`);
+    fails.push(
+      `too thin for the ${least.where}: about a third of it is wanted, or it cuts through the raw clay`,
+    );
   const allowed = sagAllowed(context);
   for (const { limb, lengthMm, sagMm, spareNmm } of rawLimbs(frame, wire)) {
     if (spareNmm < 0) fails.push(`bends under the raw ${limb.name}`);

@@ -4,6 +4,7 @@ import { demoPart, ofClay } from '../demo/ferry.ts';
 import { lowWaterFerry } from '../demo/index.ts';
 import { extentOf, type Form, makeShapeStore, PLAIN_PERSON, STARTS, type Vec3 } from '../form/index.ts';
 import { awgMm, METALS, SWG_MM } from '../handbook/index.ts';
+import type { OwnValues } from '../reckoning/index.ts';
 import { reckonPiece } from '../spine/index.ts';
 import { adviseWire, failuresOf, wiresOf } from './advise.ts';
 import { bendingSheet } from './bendingSheet.ts';
@@ -19,7 +20,7 @@ import { bundleMm, strandLength, strengthOf } from './wire.ts';
 
 const NOW = '2026-05-01T09:00:00Z';
 const shapes = makeShapeStore();
-function contextFor(form: Form, ratio = 12) {
+function contextFor(form: Form, ratio = 12, own: OwnValues = {}) {
   const part = demoPart('one', 'One', form, ofClay('neutral'));
   const piece = {
     ...lowWaterFerry(NOW),
@@ -27,6 +28,7 @@ function contextFor(form: Form, ratio = 12) {
     fits: [],
     log: [],
     scale: { kind: 'ratio', ratio } as const,
+    own,
   };
   const { contexts } = reckonPiece(piece, { shapes, workshopOwn: {}, now: NOW });
   const context = contexts.get('one');
@@ -204,7 +206,10 @@ describe('the adviser', () => {
 
   it('arms led out ask for more than arms that hang', () => {
     const width = (pose: 'tee' | 'straight') => {
-      const { context, contexts } = contextFor({ ...PLAIN_PERSON, statureMm: 1700, pose });
+      // By what the wire bears alone: not by how thick it must be for the limb.
+      const { context, contexts } = contextFor({ ...PLAIN_PERSON, statureMm: 1700, pose }, 12, {
+        'wire.least': 1,
+      });
       const advice = adviseWire(frameOf(context, contexts, proposeRuns(context)), 'aluminium');
       return advice ? bundleMm(advice.wire) : 0;
     };

@@ -57,9 +57,12 @@ const ONE_BY_ONE = 2;
 /** Of the height of what has a face and is no person, the share of its head, where nothing better is known. */
 const HEAD_SHARE = 1 / 7;
 
-/** Whether a part has a face: a person’s, or that of anything one of whose features belongs to one. */
-export function hasFace(part: Part): boolean {
-  return part.form.kind === 'person' || part.features.some(({ facial }) => facial);
+/** Forms that look at you. */
+const WITH_FACE = ['person', 'beast', 'bird', 'round'];
+
+/** Whether a part has a face: a person’s or a creature’s, or that of anything one of whose features belongs to one. */
+export function hasFace({ form, features }: Part): boolean {
+  return WITH_FACE.includes(form.kind) || features.some(({ facial }) => facial);
 }
 
 /** Whether a region is where the face is, by its name. */
@@ -248,7 +251,13 @@ class Hands {
         shape('m', 'Further ones of a row', inRows, '', 'features at Brief'),
         f.term('f'),
         k.term('k'),
-        shape('q', 'Heads with a face, repeats by practice', faces, 'mm', 'persons, and what has eyes'),
+        shape(
+          'q',
+          'Heads with a face, repeats by practice',
+          faces,
+          'mm',
+          'persons, creatures, and what has eyes',
+        ),
         g.term('g'),
         i.term('i'),
         shape('p', 'Heads of those with hands and feet', limbs, 'mm', 'persons'),

@@ -72,7 +72,8 @@ export function LensLayout({ title, drawing, middle, reckoning }: LayoutProps) {
         tabIndex={0}
         aria-label="Reckoning"
         aria-busy={!isSettled}
-        className="relative min-h-0 overflow-y-auto border-l border-hair bg-panel max-md:order-2 max-md:border-l-0 max-md:border-y"
+        // On a phone the reckoning stands under the thing it is of; where there is none, under what is done here.
+        className={`relative min-h-0 overflow-y-auto border-l border-hair bg-panel max-md:border-l-0 max-md:border-y ${drawing ? 'max-md:order-2' : 'max-md:order-4'}`}
       >
         <Behind />
         <FirstLook />

@@ -104,10 +104,10 @@ export const WIRE_RULES: readonly Row[] = [
   ...metal('steel', 7.85, 200, 250),
   practice('wire.cover-dollhouse', 'Clay over a wire, dollhouse size', 2, 'mm'),
   practice('wire.cover-tabletop', 'Clay over a wire, tabletop size', 1, 'mm'),
-  remembered(
+  practice(
     'wire.least',
-    'Thinnest wire, as a share of the limb: a thinner one cuts through raw clay',
-    18,
+    'Thinnest wire, as a share of the thinnest limb: about a third, and no less than this',
+    25,
     '%',
   ),
   practice('wire.sag', 'Sag that is seen, as a share of the limb', 2, '%'),

@@ -108,7 +108,7 @@ export function StepRow({ step, at, faults, isOpen, onToggle, drag, measure }: S
           onKeyDown={onKeyDown}
         >
           <span className={step.done === null ? '' : 'text-quiet line-through'}>{step.title}</span>
-          {hint !== '' && <span className="block truncate text-[12.5px] text-quiet">{hint}</span>}
+          {hint !== '' && <span className="block text-[12.5px] text-quiet md:truncate">{hint}</span>}
         </button>
         <span className="figure w-16 shrink-0 text-right">{minutesOf(time?.handsMin)}</span>
         <span className="figure w-16 shrink-0 text-right text-quiet">{minutesOf(time?.waitMin)}</span>
