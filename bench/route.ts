@@ -1,5 +1,5 @@
 import { DEFAULT_STEP, type Piece, type RouteStep, type StepKind } from '@every-inch/core/piece';
-import { bakeStates, judgeRoute } from '@every-inch/core/route';
+import { bakeStates, judgeRoute, moveStep, putInOrder } from '@every-inch/core/route';
 import type { Line } from './run.ts';
 import { timed } from './yardstick.ts';
 
@@ -45,6 +45,21 @@ function longRoute(): Route {
   return { steps, relations, without: null };
 }
 
+/** The same with twenty of its steps elsewhere, put in order as a whole. */
+function mended(good: Route, yardstick: number): Line {
+  let wrong: Route = good;
+  for (let n = 0; n < 20; n += 1) {
+    const kind = KINDS[(n * 7) % KINDS.length];
+    wrong = moveStep(wrong, `${kind}-${n * 2}`, (n * 149) % 400);
+  }
+  const ms = timed(5, () => void putInOrder(wrong));
+  return {
+    what: 'A route of 400 steps with 20 out of place put in order',
+    got: `${ms.toFixed(0)} ms (${(ms / yardstick).toFixed(2)} yardsticks)`,
+    aim: 'at most 100 ms',
+  };
+}
+
 /** The order and the state at every bake of a route of 400 steps, as it should be and turned upside down. */
 export function routeLines(yardstick: number): Line[] {
   const good = longRoute();
@@ -64,5 +79,6 @@ export function routeLines(yardstick: number): Line[] {
   return [
     line('Order and bakes of a route of 400 steps', good),
     line('The same upside down, with repairs', upside),
+    mended(good, yardstick),
   ];
 }

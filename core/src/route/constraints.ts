@@ -157,32 +157,26 @@ export function coolOf(steps: readonly RouteStep[], bake: number): number | null
 }
 
 /** Nothing is done to a part between its bake and what cools it. */
-function hotConstraints(steps: readonly RouteStep[]): Constraint[] {
-  return steps.flatMap(({ kind, way, parts }, bake): Constraint[] => {
+function hotConstraints(
+  steps: readonly RouteStep[],
+  byPart: ReadonlyMap<string, readonly number[]>,
+): Constraint[] {
+  const found: Constraint[] = [];
+  steps.forEach(({ kind, way, parts }, bake) => {
     // Of a bake of small parts the part itself is not in the oven.
     const cool = kind === 'bake' && way !== 'ahead' ? coolOf(steps, bake) : null;
-    if (cool === null) return [];
-    const inOven = new Set<string>(parts);
-    return steps.flatMap((step, first): Constraint[] => {
-      if (MAY_BE_HOT.includes(step.kind)) return [];
-      const touches =
-        step.parts.length === 0
-          ? step.kind !== 'other'
-          : parts.length === 0 || step.parts.some((part) => inOven.has(part));
-      return touches
-        ? [
-            {
-              mode: 'hot',
-              first,
-              second: bake,
-              why: 'hot clay dents, cracks and burns the fingers',
-              relation: null,
-              among: [cool],
-            },
-          ]
-        : [];
-    });
+    if (cool === null) return;
+    const touching = parts.length === 0 ? steps.keys() : parts.flatMap((part) => byPart.get(part) ?? []);
+    for (const first of new Set(touching)) {
+      const step = steps[first];
+      // What is done to no part in particular, such as buying paint, touches none.
+      if (!step || MAY_BE_HOT.includes(step.kind) || (step.kind === 'other' && step.parts.length === 0))
+        continue;
+      const why = 'hot clay dents, cracks and burns the fingers';
+      found.push({ mode: 'hot', first, second: bake, why, relation: null, among: [cool] });
+    }
   });
+  return found;
 }
 
 /** What a step puts on is made before it, and goes on after every bake that it does not bear. */
@@ -233,9 +227,10 @@ export function constraintsOf({ steps, relations }: Route, ground: OrderGround =
     const [first, second] = turned ? [at.get(b), at.get(a)] : [at.get(a), at.get(b)];
     if (first !== undefined && second !== undefined) found.push({ mode, first, second, why, relation: id });
   }
-  for (const [part, places] of stepsByPart(steps))
+  const byPart = stepsByPart(steps);
+  for (const [part, places] of byPart)
     for (const one of partConstraints(part, steps, places, ground.unbaked.has(part))) found.push(one);
-  return once([...found, ...hotConstraints(steps), ...thingConstraints(steps, ground)]);
+  return once([...found, ...hotConstraints(steps, byPart), ...thingConstraints(steps, ground)]);
 }
 
 /** The same of two steps is asked once, for however many parts. */

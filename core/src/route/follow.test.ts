@@ -109,6 +109,20 @@ describe('the maker’s route follows what is proposed', () => {
   });
 });
 
+describe('a stop at the oven', () => {
+  it('is a stop of the route as well, whatever its order: nothing is good over it', () => {
+    const short = setAt(few, ['oven', 'holdMin'], 6);
+    const { book, plan } = reckon(short);
+    const load = book.get(`/bake.load.${plan.at(-1)?.loads[0]?.id}`);
+    expect(load?.verdict?.level).toBe('stop');
+    const order = book.get('/route.order');
+    expect(order?.quantity.value).toBe(0);
+    expect(order?.verdict).toMatchObject({ level: 'stop', waysOut: load?.verdict?.waysOut });
+    expect(order?.verdict?.says).toContain(load?.verdict?.says ?? 'nothing');
+    expect(reckon(few).book.get('/route.order')?.verdict?.level).toBe('good');
+  });
+});
+
 describe('decisions at the step that closes them', () => {
   const decision = {
     id: 'hands',

@@ -358,20 +358,20 @@ const MOST_ROUNDS = 40;
 export function putInOrder(route: Route, ground: OrderGround = PLAIN_GROUND): Route | null {
   const before = faultCount(route, ground);
   let next = withoutSpare(route);
-  for (let round = 0; round < MOST_ROUNDS && faultCount(next, ground) > 0; round += 1) {
+  let left = next === route ? before : faultCount(next, ground);
+  for (let round = 0; round < MOST_ROUNDS && left > 0; round += 1) {
     const found = cheapestOrder(next.steps, constraintsOf(next, ground));
-    if (found) {
-      next = withoutSpare({ ...next, steps: found.order.flatMap((i) => next.steps[i] ?? []) });
-      continue;
-    }
-    const now = faultCount(next, ground);
-    const repair = judgeRoute(next, ground).faults.find(
-      (fault) => fault.repair && faultCount(fault.repair.route, ground) < now,
-    )?.repair;
-    if (!repair) break;
-    next = repair.route;
+    const { steps } = next;
+    const mended = found
+      ? withoutSpare({ ...next, steps: found.order.flatMap((i) => steps[i] ?? []) })
+      : judgeRoute(next, ground).faults.find(
+          ({ repair }) => repair && faultCount(repair.route, ground) < left,
+        )?.repair?.route;
+    if (!mended) break;
+    next = mended;
+    left = faultCount(next, ground);
   }
-  return faultCount(next, ground) < before ? next : null;
+  return left < before ? next : null;
 }
 
 function withoutSpare(route: Route): Route {

@@ -189,7 +189,22 @@ const MOST_NAMED = 3;
 /** With less than this share of the hours to spare it is tight. */
 const TIGHT = 0.1;
 
-function judgeOrder({ judged, route, held, isOwn }: Omit<RouteReckoned, 'figures'>): Verdict {
+const IN_ORDER: Verdict = {
+  level: 'good',
+  wording: 'state',
+  says: 'everything comes when it can',
+  waysOut: [],
+};
+
+/** What stops at a load of the oven stops the route there, though its order holds. */
+function stoppedAtOven({ steps }: Route, { ovenMin }: ProposeGround): Verdict | null {
+  for (const { id, title } of steps)
+    for (const { verdict } of ovenMin(id))
+      if (verdict?.level === 'stop') return { ...verdict, says: `in order, but “${title}”: ${verdict.says}` };
+  return null;
+}
+
+function judgeOrder({ judged, route, held, isOwn, ground }: Omit<RouteReckoned, 'figures'>): Verdict {
   if (judged.loop)
     return {
       level: 'stop',
@@ -201,7 +216,7 @@ function judgeOrder({ judged, route, held, isOwn }: Omit<RouteReckoned, 'figures
       ],
     };
   const [first] = judged.faults;
-  if (!first) return { level: 'good', wording: 'state', says: 'everything comes when it can', waysOut: [] };
+  if (!first) return stoppedAtOven(route, ground) ?? IN_ORDER;
   const whole = judged.faults.length > 1 ? putInOrder(route, held) : null;
   const ways: WayOut[] = [
     ...(first.repair ? [{ says: first.repair.says, change: first.repair.change }] : []),

@@ -14,7 +14,7 @@ export function FigureRow({
 }) {
   const range = formatRange(figure.quantity);
   return (
-    <div className="py-1">
+    <div className="py-1" data-figure={figure.id}>
       <div className="flex items-baseline gap-1">
         <span className="min-w-0 flex-1">{figure.title}</span>
         <span className="figure text-right">
