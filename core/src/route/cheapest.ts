@@ -1,9 +1,7 @@
 import type { RouteStep } from '../piece/index.ts';
 import type { Constraint } from './constraints.ts';
+import { type Edge, orderKeeping } from './order.ts';
 import { bakesOf, keeps, orderOf } from './placing.ts';
-
-/** One step before another, by their places in the list. */
-type Edge = readonly [number, number];
 
 /** An order that keeps everything, and how many steps had to be moved for it. */
 export interface CheapestOrder {
@@ -157,34 +155,10 @@ function leastMoved(count: number, { rows, words }: { rows: Uint32Array; words: 
   return leftIn.map((is, i) => (is || rightIn[i] ? 1 : 0));
 }
 
-/** Steps in an order that keeps the edges: those that stay in their present order, those moved as near to theirs as may be. */
-function laidOut(count: number, edges: readonly Edge[], isMoved: Uint8Array): number[] {
-  const next: number[][] = Array.from({ length: count }, () => []);
-  const waits = new Int32Array(count);
-  const put = (a: number, b: number) => {
-    next[a]?.push(b);
-    waits[b] = (waits[b] ?? 0) + 1;
-  };
-  for (const [a, b] of edges) put(a, b);
-  let last = -1;
-  for (let at = 0; at < count; at += 1) {
-    if (isMoved[at]) continue;
-    if (last >= 0) put(last, at);
-    last = at;
-  }
-  const order: number[] = [];
-  const taken = new Uint8Array(count);
-  let front = 0;
-  while (order.length < count) {
-    while (front < count && taken[front] === 1) front += 1;
-    let at = front;
-    while (at < count && (taken[at] === 1 || (waits[at] ?? 0) > 0)) at += 1;
-    if (at >= count) break;
-    taken[at] = 1;
-    order.push(at);
-    for (const to of next[at] ?? []) waits[to] = (waits[to] ?? 0) - 1;
-  }
-  return order;
+/** Steps that stay one behind the other, in their present order. */
+function chainOf(isMoved: Uint8Array): Edge[] {
+  const stay = [...isMoved.keys()].filter((at) => !isMoved[at]);
+  return stay.slice(1).map((at, i): Edge => [stay[i] ?? at, at]);
 }
 
 interface Tried {
@@ -223,12 +197,8 @@ export function cheapestOrder(
     const closure = closureOf(count, edges);
     if (!closure) return null;
     const isMoved = leastMoved(count, closure);
-    return {
-      edges,
-      order: laidOut(count, edges, isMoved),
-      moved: isMoved.reduce((sum, one) => sum + one, 0),
-      depth,
-    };
+    const order = orderKeeping(count, [...edges, ...chainOf(isMoved)]);
+    return order && { edges, order, moved: isMoved.reduce((sum, one) => sum + one, 0), depth };
   };
   const first = tryIt(fixed, 0);
   const queue: Tried[] = first ? [first] : [];

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_STEP, type Route, type RouteStep, type StepKind } from '../piece/index.ts';
+import type { Route, RouteStep, StepKind } from '../piece/index.ts';
 import {
   cheapestOrder,
   constraintsOf,
@@ -11,19 +11,9 @@ import {
   putInOrder,
 } from './index.ts';
 import { keeps, orderOf } from './placing.ts';
+import { permutations, route, step } from './testRoute.ts';
 
-const step = (id: string, kind: StepKind, over: Partial<RouteStep> = {}): RouteStep => ({
-  ...DEFAULT_STEP,
-  needs: [],
-  regions: [],
-  id,
-  kind,
-  title: id,
-  parts: ['figure'] as unknown as RouteStep['parts'],
-  ...over,
-});
 const parts = (...ids: string[]) => ({ parts: ids as unknown as RouteStep['parts'] });
-const route = (...steps: RouteStep[]): Route => ({ steps, relations: [], without: null });
 const says = (one: Route, ground = PLAIN_GROUND) => judgeRoute(one, ground).faults.map((fault) => fault.says);
 const ids = ({ steps }: Route) => steps.map(({ id }) => id);
 const mended = (one: Route, ground = PLAIN_GROUND) => {
@@ -173,14 +163,6 @@ describe('what is done for nothing', () => {
     expect(says(sittings)).toEqual([]);
   });
 });
-
-/** All orders of some numbers. */
-function permutations(list: readonly number[]): number[][] {
-  if (list.length <= 1) return [[...list]];
-  return list.flatMap((one, i) =>
-    permutations([...list.slice(0, i), ...list.slice(i + 1)]).map((rest) => [one, ...rest]),
-  );
-}
 
 /** How many of a row of numbers must be moved so that they ascend: all but a longest ascending run (patience sorting). */
 function movesOf(order: readonly number[]): number {

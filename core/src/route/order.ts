@@ -93,16 +93,22 @@ function reached(from: number, next: readonly (readonly number[])[]): Set<number
   return found;
 }
 
+/** One step before another, by their places in the list. */
+export type Edge = readonly [before: number, after: number];
+
 /**
- * The steps in an order that keeps what is fixed, as near to the present one as taking the first that may go each time
- * comes (Kahn 1962).
+ * Steps in an order that keeps some edges, as near to the present one as taking the first that may go each time comes
+ * (Kahn 1962).
  *
  * @returns places of the steps; null when they wait for each other in a ring
  */
-export function sortedOrder(count: number, constraints: readonly Constraint[]): number[] | null {
-  const next = nextOf(count, constraints);
+export function orderKeeping(count: number, edges: Iterable<Edge>): number[] | null {
+  const next: number[][] = Array.from({ length: count }, () => []);
   const waits = new Int32Array(count);
-  for (const list of next) for (const to of list) waits[to] = (waits[to] ?? 0) + 1;
+  for (const [a, b] of edges) {
+    next[a]?.push(b);
+    waits[b] = (waits[b] ?? 0) + 1;
+  }
   const order: number[] = [];
   const taken = new Uint8Array(count);
   // The first that may go is mostly the very next: looking from the front costs little.

@@ -6,12 +6,10 @@ import { readRaw } from '../piece/file.ts';
 import {
   addPart,
   DEFAULT_REGION,
-  DEFAULT_STEP,
   type Part,
   type Piece,
   type RelationKind,
   type Route,
-  type RouteStep,
   removePart,
   type StepKind,
   setAt,
@@ -41,20 +39,10 @@ import {
   removeStep,
   splitStep,
 } from './index.ts';
+import { permutations, route, step } from './testRoute.ts';
 
 const NOW = '2026-11-26T10:00:00Z';
 const shapes = makeShapeStore();
-const step = (id: string, kind: StepKind, over: Partial<RouteStep> = {}): RouteStep => ({
-  ...DEFAULT_STEP,
-  needs: [],
-  regions: [],
-  id,
-  kind,
-  title: id,
-  parts: ['figure'] as unknown as RouteStep['parts'],
-  ...over,
-});
-const route = (...steps: RouteStep[]): Route => ({ steps, relations: [], without: null });
 const related = (one: Route, kind: RelationKind, first: string, second: string): Route => ({
   ...one,
   relations: [...one.relations, { id: `${kind}-${first}-${second}`, kind, first, second }],
@@ -269,13 +257,6 @@ describe('the order of steps', () => {
 
 function changeStepUnchecked(one: Route, id: string, needs: string[]): Route {
   return { ...one, steps: one.steps.map((s) => (s.id === id ? { ...s, needs } : s)) };
-}
-
-function permutations(list: number[]): number[][] {
-  if (list.length <= 1) return [list];
-  return list.flatMap((one, i) =>
-    permutations([...list.slice(0, i), ...list.slice(i + 1)]).map((rest) => [one, ...rest]),
-  );
 }
 
 describe('editing a route', () => {
