@@ -6,7 +6,6 @@ import { miniMm, realMm } from '../units/index.ts';
 import { SIZE } from './figures.ts';
 import { frameUnit, overScale, throughScale } from './frame.ts';
 import { type Allowed, allowedAround, judgeMade } from './judgeMade.ts';
-import { judgeUsual } from './usual.ts';
 
 const AXES = [
   ['height', 'Height', 1],
@@ -32,7 +31,6 @@ function reckonBox(context: PartFacts): Reckoning[] {
         },
         ...over.terms,
       ],
-      verdict: key === 'height' ? judgeUsual(context) : undefined,
     });
   });
 }
