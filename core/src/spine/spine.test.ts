@@ -145,7 +145,6 @@ describe('a spine that has followed many changes', () => {
         { seed: 2611, numRuns: 12 },
       );
     },
-    60_000,
   );
 
   it('undone, has the very figures of before', () => {
