@@ -29,7 +29,7 @@ function nameOf(by: BillBy, { part }: PartFacts, use: ClayUse, hasRegions: boole
     case 'pass':
       return `for bake ${use.pass}`;
     case 'zone':
-      return use.zone === '' ? `${part.name}, the rest` : `${part.name}: ${use.zone}`;
+      return use.zone || use.layer ? `${part.name}: ${use.zone || use.layer}` : `${part.name}, the rest`;
   }
 }
 

@@ -12,6 +12,8 @@ export interface ClayUse {
   readonly region: string;
   /** Name of the zone; empty for the region’s own clay. */
   readonly zone: string;
+  /** Name of the layer over what is baked; empty for the first clay. */
+  readonly layer: string;
   readonly pass: number;
   readonly clay: UsedClay;
   /** In one of the part, miniature. */
@@ -46,10 +48,12 @@ export function claySharesOf(context: PartFacts): ClayShare[] {
 }
 
 /** Clay of every region, split by its zones and mixes. */
-export function clayUses(context: PartFacts, { clayByRegion }: PartSolid): ClayUse[] {
+export function clayUses(context: PartFacts, { clayByRegion, layers }: PartSolid): ClayUse[] {
   const { part } = context;
   const usual = claySharesOf(context);
-  return [...clayByRegion].flatMap(([region, volumeMm3]): ClayUse[] => {
+  const laid = part.layers.map((layer) => ({ layer, byRegion: layers.get(layer.id) }));
+  const firsts = [...clayByRegion].flatMap(([region, wholeMm3]): ClayUse[] => {
+    const volumeMm3 = laid.reduce((left, { byRegion }) => left - (byRegion?.get(region) ?? 0), wholeMm3);
     const choice = part.regions.find((one) => one.region === region);
     const own = sharesOf(context, choice?.mix ?? []);
     const rest = own.length > 0 ? own : usual;
@@ -57,6 +61,7 @@ export function clayUses(context: PartFacts, { clayByRegion }: PartSolid): ClayU
       const shares = sharesOf(context, mix);
       return shares.length > 0 ? [{ name, share: percent / 100, shares }] : [];
     });
+    if (!(volumeMm3 > 1e-9 * wholeMm3)) return [];
     // Zones that ask for more than there is share what there is.
     const asked = zones.reduce((sum, { share }) => sum + share, 0);
     const over = Math.max(1, asked);
@@ -70,6 +75,7 @@ export function clayUses(context: PartFacts, { clayByRegion }: PartSolid): ClayU
         : lot.shares.map(({ clay, share, densityGCm3 }) => ({
             region,
             zone: lot.name,
+            layer: '',
             pass: choice?.pass ?? 1,
             clay,
             volumeMm3: volumeMm3 * lot.share * share,
@@ -77,4 +83,22 @@ export function clayUses(context: PartFacts, { clayByRegion }: PartSolid): ClayU
           })),
     );
   });
+  const seconds = laid.flatMap(({ layer: { name, mix, pass }, byRegion }) => {
+    const own = sharesOf(context, mix);
+    const shares = own.length > 0 ? own : usual;
+    return [...(byRegion ?? [])].flatMap(([region, volumeMm3]) =>
+      shares.map(
+        ({ clay, share, densityGCm3 }): ClayUse => ({
+          region,
+          zone: '',
+          layer: name,
+          pass,
+          clay,
+          volumeMm3: volumeMm3 * share,
+          densityGCm3,
+        }),
+      ),
+    );
+  });
+  return [...firsts, ...seconds];
 }

@@ -13,6 +13,7 @@ export { coreDensity } from './coreStuff.ts';
 export { BULK } from './figures.ts';
 export { foilLengthMm, foilToTear } from './foil.ts';
 export { holeFor, reckonInserts } from './inserts.ts';
+export { regionsUnder } from './layers.ts';
 export { type Packs, packsFor } from './packs.ts';
 export { type Layers, layersFor, panelPieces } from './panelPieces.ts';
 export { regionVolumes } from './partSolid.ts';
@@ -20,6 +21,8 @@ export { type PartNeed, reckonClays } from './reckonClays.ts';
 export { againstSolid, bulkOfPart, claysOfPiece, holesOfPart, panelsOfPart } from './reckoners.ts';
 export { type PanelJoint, type PanelSheets, panelJoints, panelSheets, reckonPanels } from './reckonPanels.ts';
 export { type BulkFacts, type PartBulk, reckonPartBulk } from './reckonPart.ts';
+export { otherSide, type RegionGroup, regionGroups, regionsWith } from './regionGroups.ts';
+export type { RegionMap, RegionSeen } from './regionMap.ts';
 export {
   nearestSetting,
   type RollerSetting,

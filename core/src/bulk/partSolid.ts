@@ -1,7 +1,8 @@
 import type { PartContext } from '../context/index.ts';
-import { type Core, type Shape, scaledAsk } from '../form/index.ts';
+import { type Core, type InnerBall, type Shape, scaledAsk } from '../form/index.ts';
 import type { CoreKind } from '../handbook/index.ts';
 import { coreAskOf, coreKindOf } from './coreOf.ts';
+import { layerVolumes, thickestAtOnce } from './layers.ts';
 
 /** What a part is of inside: its core, and the clay of every region. */
 export interface PartSolid {
@@ -13,6 +14,10 @@ export interface PartSolid {
   readonly coreMm3: number;
   readonly clayMm3: number;
   readonly clayByRegion: ReadonlyMap<string, number>;
+  /** What of it goes on in layers over what is baked: by layer and region. */
+  readonly layers: ReadonlyMap<string, ReadonlyMap<string, number>>;
+  /** The largest ball of clay that one bake has to cure; the part’s own frame. */
+  readonly thickest: InnerBall;
 }
 
 /** Volume of every region, together the whole; the part’s own frame. */
@@ -30,10 +35,11 @@ export function partSolid(context: PartContext): PartSolid {
   const ask = coreAskOf(context);
   const core = ask && shape.core(scaledAsk(ask, shrink));
   const per = shrink ** 3;
+  const whole = new Map([...regionVolumes(shape)].map(([name, volume]) => [name, volume / per]));
   const clayByRegion = new Map(
-    [...regionVolumes(shape)].map(([name, volume]) => {
-      const inner = Math.min(volume, core?.byRegion.get(name) ?? 0);
-      return [name, (volume - inner) / per] as const;
+    [...whole].map(([name, volume]) => {
+      const inner = Math.min(volume, (core?.byRegion.get(name) ?? 0) / per);
+      return [name, volume - inner] as const;
     }),
   );
   return {
@@ -42,5 +48,7 @@ export function partSolid(context: PartContext): PartSolid {
     coreMm3: (core?.volumeMm3 ?? 0) / per,
     clayMm3: [...clayByRegion.values()].reduce((a, b) => a + b, 0),
     clayByRegion,
+    layers: layerVolumes(context, clayByRegion, whole),
+    thickest: thickestAtOnce(context, core),
   };
 }

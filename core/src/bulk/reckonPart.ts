@@ -1,6 +1,7 @@
 import type { PartContext, PartFacts } from '../context/index.ts';
 import type { Core, CoreFacts } from '../form/index.ts';
 import { CORES, type CoreKind } from '../handbook/index.ts';
+import { DEFAULT_LAYER } from '../piece/index.ts';
 import {
   figure,
   type Reckoning,
@@ -77,8 +78,27 @@ function waysToThin(context: PartFacts, thickestMm: number, core: Core | null, r
   return [{ says: 'bulk this place out by itself with a ball of foil' }];
 }
 
+/** Layers are as thick as a hand can tell, mm. */
+const LAYER_STEP_MM = 0.5;
+
+/** A part built up in two bakes: a second clay over all of it, as thick as brings what is beneath under the limit. */
+function buildUp({ part }: PartContext, thickestMm: number, limitMm: number, core: Core | null): WayOut {
+  const says = 'build it up in two bakes, each under the limit';
+  const sides = core && core.volumeMm3 > 0 ? 1 : 2;
+  const thicknessMm = LAYER_STEP_MM * Math.ceil((thickestMm - limitMm) / sides / LAYER_STEP_MM);
+  if (part.layers.length > 0 || thicknessMm > limitMm || core?.volumeMm3 === 0) return { says };
+  const pass = 1 + Math.max(1, ...part.regions.map((one) => one.pass));
+  return {
+    says: `build it up in two bakes: ${thicknessMm} mm of it over the baked rest`,
+    change: {
+      path: ['parts', part.id, 'layers'],
+      value: [{ ...DEFAULT_LAYER, id: 'layer-second', thicknessMm, pass }],
+    },
+  };
+}
+
 function judgeThickness(
-  context: PartFacts,
+  context: PartContext,
   thickestMm: number,
   limitMm: number,
   core: Core | null,
@@ -96,7 +116,7 @@ function judgeThickness(
   const says = `${(thickestMm - limitMm).toFixed(1)} mm too thick in the ${region}: it will not cure through and cracks`;
   const waysOut: WayOut[] = [
     ...waysToThin(context, thickestMm, core, region),
-    { says: 'build it up in two bakes, each under the limit' },
+    buildUp(context, thickestMm, limitMm, core),
   ];
   return { level: 'stop', wording: 'state', says, margin, waysOut };
 }
@@ -199,19 +219,19 @@ function reckonMass(context: PartFacts, solid: Reckoning, rho: Term): Reckoning 
 export function reckonPartBulk(context: PartContext): PartBulk | null {
   const shares = claySharesOf(context);
   if (shares.length === 0) return null;
-  const { part, shape, shrink, own } = context;
+  const { part, shrink, own } = context;
   const inside = partSolid(context);
   const { core, kind, coreMm3 } = inside;
   const coreFigures = core && kind ? reckonCore(context, core, kind, coreMm3) : [];
   const solid = reckonSolid(context, coreFigures[1], inside);
-  const ball = core?.thickestClay ?? shape.thickest;
+  const ball = inside.thickest;
   const limit = sourced('bulk.limit', own);
   const thickestMm = ball.diameterMm / shrink;
   const thickest = figure(BULK.thickest, {
     part: part.id,
     value: thickestMm,
     terms: [limit.term('L')],
-    note: kind ? `In the ${ball.region}, core taken off; its wires are not.` : `In the ${ball.region}.`,
+    note: `In the ${ball.region}${kind ? ', core taken off; its wires are not' : ''}${part.layers.length > 0 ? ', of what goes on for one bake' : ''}.`,
     verdict: judgeThickness(context, thickestMm, limit.value, core, ball.region),
   });
   const uses = clayUses(context, inside);

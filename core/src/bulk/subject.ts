@@ -1,4 +1,5 @@
 import { declareSubject } from '../context/index.ts';
+import { regionMapAsk } from './asks.ts';
 import { bulkLines } from './lines.ts';
 import { againstSolid, bulkOfPart, claysOfPiece, holesOfPart, panelsOfPart } from './reckoners.ts';
 
@@ -6,5 +7,6 @@ export const bulkSubject = declareSubject({
   name: 'bulk',
   needs: [],
   reckoners: [bulkOfPart, againstSolid, panelsOfPart, holesOfPart, claysOfPiece],
+  asks: [regionMapAsk],
   lines: [{ stage: 'bulk', isLong: true, of: bulkLines }],
 });

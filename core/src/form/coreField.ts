@@ -8,17 +8,29 @@ export interface CoreAsk {
   readonly leastMm: number;
   /** Regions with a skin of their own; null for one that gets no core. */
   readonly apart: Readonly<Record<string, number | null>>;
+  /** Clay of the surface of some regions that is not counted when the thickest is looked for: it goes on later. */
+  readonly later: Readonly<Record<string, number>>;
 }
 
 /** One skin for all regions but those that have their own. */
-export function coreAsk(skinMm: number, leastMm: number, apart: CoreAsk['apart'] = {}): CoreAsk {
-  return { skinMm, leastMm, apart };
+export function coreAsk(
+  skinMm: number,
+  leastMm: number,
+  apart: CoreAsk['apart'] = {},
+  later: CoreAsk['later'] = {},
+): CoreAsk {
+  return { skinMm, leastMm, apart, later };
 }
 
 /** The same of a solid that is so many times as large. */
-export function scaledAsk({ skinMm, leastMm, apart }: CoreAsk, by: number): CoreAsk {
+export function scaledAsk({ skinMm, leastMm, apart, later }: CoreAsk, by: number): CoreAsk {
   const own = Object.entries(apart).map(([name, mm]) => [name, mm === null ? null : mm * by] as const);
-  return { skinMm: skinMm * by, leastMm: leastMm * by, apart: Object.fromEntries(own) };
+  return {
+    skinMm: skinMm * by,
+    leastMm: leastMm * by,
+    apart: Object.fromEntries(own),
+    later: Object.fromEntries(Object.entries(later).map(([name, mm]) => [name, mm * by])),
+  };
 }
 
 /** A solid on a grid with the exact depth of every cell. */

@@ -77,7 +77,7 @@ function deepestFirst(field: Float32Array, depth: Float32Array, least: number): 
 const MOST_REACH = 24;
 
 /**
- * The largest ball in the clay that is left: looked for from the deepest cell on, until no deeper one can hold a larger
+ * The largest ball in the clay that is left, without what goes on later: looked for from the deepest cell on, until no deeper one can hold a larger
  * ball. Right to about a cell.
  */
 function thickestLeft(
@@ -85,7 +85,9 @@ function thickestLeft(
   field: Float32Array,
   regions: readonly string[],
   skinMm: number,
+  later: CoreAsk['later'],
 ): InnerBall | null {
+  const off = regions.map((name) => (later[name] ?? 0) / cell);
   const least = skinMm / 2 / cell;
   const cells = deepestFirst(field, depth, least + SLACK);
   const { step, far } = stepsRound(size, Math.min(MOST_REACH, depth[cells[0] ?? 0] ?? 0));
@@ -93,6 +95,7 @@ function thickestLeft(
   for (const at of cells) {
     let room = depth[at] ?? 0;
     if (room <= best) break;
+    room -= off[(owner ? (owner[at] ?? 1) : 1) - 1] ?? 0;
     for (let n = 0; n < step.length && (far[n] ?? 0) < room; n += 1)
       if ((field[at + (step[n] ?? 0)] ?? 1) <= 0) room = far[n] ?? 0;
     if (room > best + SLACK) [best, found] = [room, at];
@@ -139,9 +142,9 @@ export function gridCore(
       return byRegion.size === 0 ? [] : sectionOf({ ...grid, distance });
     },
     thickestClay:
-      byRegion.size === 0
+      byRegion.size === 0 && Object.keys(ask.later).length === 0
         ? thickest
-        : (thickestLeft(solid, field, regions, shell) ?? { ...thickest, diameterMm: shell }),
+        : (thickestLeft(solid, field, regions, shell, ask.later) ?? { ...thickest, diameterMm: shell }),
     ...(sum > 0 && { centre: centreOf(solid, field) }),
     regions: [...thick],
     without: [...new Set(wanted)].filter((name) => !thick.has(name)),

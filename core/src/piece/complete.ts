@@ -6,6 +6,7 @@ import {
   DEFAULT_CORE,
   DEFAULT_FEATURE,
   DEFAULT_INSERT,
+  DEFAULT_LAYER,
   DEFAULT_PART,
   DEFAULT_REGION,
   DEFAULT_RUN,
@@ -78,6 +79,8 @@ export function completePart(raw: RawRecord): RawRecord {
   whole.branches = merged(DEFAULT_BRANCHES, raw.branches ?? {});
   if (Array.isArray(raw.regions)) whole.regions = raw.regions.map((one) => merged(DEFAULT_REGION, one));
   if (Array.isArray(raw.features)) whole.features = raw.features.map((one) => merged(DEFAULT_FEATURE, one));
+  if (Array.isArray(raw.layers))
+    whole.layers = raw.layers.map((one) => (isRecord(one) ? completeWith(DEFAULT_LAYER, 'layer')(one) : one));
   if (Array.isArray(raw.inserts))
     whole.inserts = raw.inserts.map((one: unknown) =>
       isRecord(one) ? { ...DEFAULT_INSERT, ...one, id: one.id ?? newId('insert') } : one,

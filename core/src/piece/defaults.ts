@@ -28,6 +28,7 @@ export const DEFAULT_PART = {
   features: [],
   pairs: [],
   regions: [],
+  layers: [],
   inserts: [],
   wire: null,
   runs: [],

@@ -20,7 +20,7 @@ import { BranchPlan, RunChoice, WireChoice, WireStock } from '../armature/record
 import { BakeSettings } from '../bake/record/classes.ts';
 import { Addition, Brief, Decision, Feature } from '../brief/record/classes.ts';
 import { CLAY_WISHES, type ClayWish } from '../bulk/record/choices.ts';
-import { Clay, CoreChoice, Insert, MixShare, RegionChoice } from '../bulk/record/classes.ts';
+import { Clay, ClayLayer, CoreChoice, Insert, MixShare, RegionChoice } from '../bulk/record/classes.ts';
 import { Fit } from '../fits/record/classes.ts';
 import type { Form } from '../form/index.ts';
 import { FORM_CLASSES, PersonFormData } from '../form/record/classes.ts';
@@ -87,6 +87,8 @@ export class Part {
   /** Regions that differ from the part: their core, skin, clay, pass and colours. */
   @NestedList(() => RegionChoice, { most: 200 })
   regions!: RegionChoice[];
+  /** Clays that go on over what is baked by then. */
+  @NestedList(() => ClayLayer, { most: 50 }) layers!: ClayLayer[];
   @NestedList(() => Insert, { most: 100 }) inserts!: Insert[];
   /** The wire that is taken; null takes the one advised. */
   @IsOptional() @Nested(() => WireChoice) wire!: WireChoice | null;

@@ -156,6 +156,28 @@ export const MIGRATIONS: readonly Migration[] = [
       ...(isRecord(raw.route) ? { route: { without: null, ...raw.route } } : {}),
     }),
   },
+  {
+    from: 3,
+    to: 4,
+    name: 'clay goes on in layers, and every bake has its own dial and minutes',
+    up: (raw) => ({
+      ...raw,
+      version: 4,
+      ...(Array.isArray(raw.parts)
+        ? { parts: raw.parts.map((part: unknown) => (isRecord(part) ? { layers: [], ...part } : part)) }
+        : {}),
+      ...(isRecord(raw.route) && Array.isArray(raw.route.steps)
+        ? {
+            route: {
+              ...raw.route,
+              steps: raw.route.steps.map((step: unknown) =>
+                isRecord(step) ? { dialC: null, holdMin: null, ...step } : step,
+              ),
+            },
+          }
+        : {}),
+    }),
+  },
 ];
 
 /**

@@ -2,17 +2,22 @@ import { bendsOf, bonesOfPart, type PartBones } from '../armature/index.ts';
 import { bearsOven, peakOf } from '../bake/index.ts';
 import { type BulkFacts, bulkOfPart } from '../bulk/index.ts';
 import type { Given } from '../context/index.ts';
-import type { ProposeGround } from './propose.ts';
+import type { ClayPass, ProposeGround } from './propose.ts';
 
-/** Regions of a part by the pass their clay is put on in, in order. */
-function passesOf({ uses }: BulkFacts): { pass: number; regions: string[] }[] {
-  const byPass = new Map<number, Set<string>>();
-  for (const { pass, region } of uses) {
-    const regions = byPass.get(pass);
-    if (regions) regions.add(region);
-    else byPass.set(pass, new Set([region]));
-  }
-  return [...byPass].sort(([a], [b]) => a - b).map(([pass, regions]) => ({ pass, regions: [...regions] }));
+/** The clay of a part by the bake it goes on for, in order. */
+function passesOf({ uses }: BulkFacts): ClayPass[] {
+  const whole = uses.reduce((all, { volumeMm3 }) => all + volumeMm3, 0);
+  const numbers = [...new Set(uses.map(({ pass }) => pass))].sort((a, b) => a - b);
+  return numbers.map((pass) => {
+    const own = uses.filter((use) => use.pass === pass);
+    const mm3 = own.reduce((all, { volumeMm3 }) => all + volumeMm3, 0);
+    return {
+      pass,
+      regions: [...new Set(own.map(({ region }) => region))],
+      layers: [...new Set(own.flatMap(({ layer }) => (layer === '' ? [] : [layer])))],
+      share: whole > 0 ? mm3 / whole : 1,
+    };
+  });
 }
 
 /** Of the clay of a part, the share that regions take; all of it for none. */

@@ -20,6 +20,15 @@ export interface HeatWindow {
   readonly highC: number;
 }
 
+/** What a part gets for one bake: which regions, and which layers over what is baked, by name. */
+export interface ClayPass {
+  readonly pass: number;
+  readonly regions: readonly string[];
+  readonly layers: readonly string[];
+  /** Of the part’s clay. */
+  readonly share: number;
+}
+
 /** What a route is proposed from. */
 export interface ProposeGround extends TimingGround {
   /** Whether a part is of clay that can be reckoned. */
@@ -27,10 +36,8 @@ export interface ProposeGround extends TimingGround {
   readonly hasCore: (part: string) => boolean;
   /** Whether its wire ends in a peg that a block can hold. */
   readonly hasPeg: (part: string) => boolean;
-  /** Regions of a part by the pass they are made in, in order. */
-  readonly passes: (
-    part: string,
-  ) => readonly { readonly pass: number; readonly regions: readonly string[] }[];
+  /** The clay of a part by the bake it goes on for, in order. */
+  readonly passes: (part: string) => readonly ClayPass[];
   /** Why a stuff does not bear the bakes of a part; null where it does, or the part goes into no oven. */
   readonly burn: (part: string, stuff: StuffId) => string | null;
   /** Null for clay that goes into no oven. */
@@ -171,6 +178,19 @@ function fixes(host: Part, isAfter: boolean, { things }: Hung, needs: readonly s
   ];
 }
 
+/** What clay goes on for a bake, in words: a layer by its name, regions by the shorter list: these, or all but those. */
+function clayNamed(own: ClayPass, all: readonly ClayPass[]): string {
+  const { regions, layers } = own;
+  const others = [...new Set(all.flatMap((one) => one.regions))].filter((name) => !regions.includes(name));
+  if (layers.length > 0)
+    return `: ${layers.join(', ')}${others.length === 0 ? '' : ` on ${regions.join(', ')}`}`;
+  return others.length > 0 && others.length < regions.length
+    ? `: clay, all but ${others.join(', ')}`
+    : others.length === 0
+      ? ': clay beneath'
+      : `: clay on ${regions.join(', ')}`;
+}
+
 /** Everything done to a part in one of its passes, up to the bake. */
 function passSteps(
   part: Part,
@@ -184,14 +204,7 @@ function passSteps(
   if (!own) return [];
   const isLast = all.every((one) => one.pass <= pass);
   const regions = all.length > 1 ? [...own.regions] : [];
-  const others = all.flatMap((one) => (one === own ? [] : one.regions));
-  // What is named is the shorter list: these, or all but those.
-  const named =
-    regions.length === 0
-      ? ': clay'
-      : regions.length <= others.length
-        ? `: clay on ${regions.join(', ')}`
-        : `: clay, all but ${others.join(', ')}`;
+  const named = all.length > 1 ? clayNamed(own, all) : ': clay';
   const key = all.length > 1 ? [pass] : [];
   const needs = smallParts(part, ground.own) > 0 ? [...ahead] : [];
   // What is worked in the clay of a bake comes before that bake; a face is worked where the head is.

@@ -13,7 +13,7 @@ import { compareRoutes } from './compare.ts';
 import type { OrderGround } from './constraints.ts';
 import { ROUTE } from './figures.ts';
 import { judgeRoute, putInOrder, type RouteJudged } from './judgeRoute.ts';
-import { type FollowedRoute, orderGround, type ProposeGround, routeOf } from './propose.ts';
+import { type FollowedRoute, orderGround, type ProposeGround, routeOf, stepId } from './propose.ts';
 import { StepTime } from './timing.ts';
 
 /** What is known of the route of a piece, as plain data. */
@@ -84,11 +84,13 @@ function total(
 }
 
 /** Of each step of some regions, the share of its part’s clay that it lays. */
-function sharesOf({ steps }: Route, { shareOf }: ProposeGround): Map<string, number> {
+function sharesOf({ steps }: Route, { shareOf, passes }: ProposeGround): Map<string, number> {
+  const ofPass = (part: string, id: string) =>
+    passes(part).find(({ pass }) => id === stepId('skin', part, pass))?.share;
   return new Map(
     steps.flatMap(({ id, kind, parts: [part, ...more], regions }): [string, number][] =>
       kind === 'skin' && part !== undefined && more.length === 0 && regions.length > 0
-        ? [[id, shareOf(part, regions)]]
+        ? [[id, ofPass(part, id) ?? shareOf(part, regions)]]
         : [],
     ),
   );

@@ -6,7 +6,7 @@ const EXPLAINED = 'explained';
 
 const LINES: readonly (readonly [string, string])[] = [
   ['∴', 'opens a figure to its working: the formula, what went in, where that came from.'],
-  ['1 … 9', 'the rule along the bottom: a press on a stage, or its key, goes there.'],
+  ['1 … 9, 0', 'the rule along the bottom: a press on a stage, or its key, goes there.'],
   ['■', 'stops the work; each says why, and offers a way out.'],
   ['◇', 'is to be looked at before you go on.'],
 ];

@@ -26,6 +26,9 @@ import {
 import { judgeLoad } from './judgeLoad.ts';
 import { likeBakes } from './likeBakes.ts';
 
+/** Where something of a bake was typed: at the bake itself, or for all of them. */
+type Typed = 'here' | 'all' | null;
+
 /** One filling of the oven: what is in it, at what dial, for how long, and how that stands. */
 export interface PlannedLoad {
   /** Id of the step and number of the load in it, from 1. */
@@ -41,6 +44,8 @@ export interface PlannedLoad {
   /** From door shut to door open: those that are advised, or the maker’s own. */
   readonly minutes: number;
   readonly isEntered: boolean;
+  /** Whether dial and minutes were typed for this bake, for all bakes, or not at all. */
+  readonly typed: { readonly dial: Typed; readonly minutes: Typed };
   /** From door open until the last of it can be handled. */
   readonly coolMin: number;
   readonly verdict: Verdict;
@@ -136,7 +141,13 @@ const windowsOf = (entrants: readonly Entrant[], oven: OvenHeat, isTented = fals
 const LOWER_C = 5;
 
 /** What else might be done about a load, each worked through. */
-function triesOf(entrants: readonly Entrant[], dialC: number, marginShare: number, own: OwnValues) {
+function triesOf(
+  { step }: BakeState,
+  entrants: readonly Entrant[],
+  dialC: number,
+  marginShare: number,
+  own: OwnValues,
+) {
   const oven = ovenHeat(dialC, own);
   const at = (heat: OvenHeat, isTented = false) =>
     loadWindow(windowsOf(entrants, heat, isTented), marginShare);
@@ -155,7 +166,8 @@ function triesOf(entrants: readonly Entrant[], dialC: number, marginShare: numbe
     {
       way: {
         says: `set the dial ${LOWER_C} °C lower`,
-        change: { path: ['oven', 'dialC'], value: dialC - LOWER_C },
+        // A dial of this bake’s own is turned at the bake.
+        ...(step.dialC === null && { change: { path: ['oven', 'dialC'], value: dialC - LOWER_C } }),
       },
       window: at(lower),
     },
@@ -168,12 +180,12 @@ function triesOf(entrants: readonly Entrant[], dialC: number, marginShare: numbe
 }
 
 /** Oven and windows that things are shared out over loads by: each at the dial that it would have by itself. */
-function loadedOf(entrants: readonly Entrant[], ground: PlanGround): LoadedPart[] {
+function loadedOf({ step }: BakeState, entrants: readonly Entrant[], ground: PlanGround): LoadedPart[] {
   const { context, contexts } = ground;
   const { own } = context;
   return entrants.flatMap((entrant): LoadedPart[] => {
     const of = contexts.get(entrant.part);
-    const [alone] = windowsOf([entrant], ovenHeat(dialOf([entrant], ground), own));
+    const [alone] = windowsOf([entrant], ovenHeat(dialOf(step.dialC, [entrant], ground), own));
     if (!of || !alone) return [];
     const { lowC, highC } = entrant;
     const { fromMin, toMin, likely } = alone;
@@ -189,15 +201,22 @@ function loadedOf(entrants: readonly Entrant[], ground: PlanGround): LoadedPart[
   });
 }
 
-/** The dial for some parts: the maker’s, or what they want. */
-function dialOf(entrants: readonly Entrant[], { context: { own, piece }, find }: PlanGround): number {
+/** The dial for some parts: the maker’s for this bake or for all, or what they want. */
+function dialOf(
+  typedC: number | null,
+  entrants: readonly Entrant[],
+  { context: { own, piece }, find }: PlanGround,
+): number {
   const wanted = dialFor(
     entrants.map(({ part }) => part),
     find,
     own,
   );
-  return piece.oven.dialC ?? wanted ?? 0;
+  return typedC ?? piece.oven.dialC ?? wanted ?? 0;
 }
+
+const typedAt = (here: number | null, all: number | null): Typed =>
+  here !== null ? 'here' : all !== null ? 'all' : null;
 
 function planLoad(
   bake: BakeState,
@@ -212,12 +231,12 @@ function planLoad(
   const isShort = bake.step.way === 'set';
   // Minutes that only firm it are no matter of a margin.
   const marginShare = isShort ? 0 : sourced('heat.margin', own).value / 100;
-  const dialC = dialOf(inIt, ground);
+  const dialC = dialOf(bake.step.dialC, inIt, ground);
   const oven = ovenHeat(dialC, own);
   const parts = windowsOf(inIt, oven);
   const window = loadWindow(parts, marginShare);
   if (!window) return null;
-  const entered = isShort ? null : piece.oven.holdMin;
+  const entered = bake.step.holdMin ?? (isShort ? null : piece.oven.holdMin);
   const minutes = entered ?? window.adviseMin;
   const limit = sourced('bulk.limit', own).value;
   const thick = (part: string) => ground.bulk(part)?.thickest.quantity.value ?? 0;
@@ -235,7 +254,7 @@ function planLoad(
         .sort((a, b) => thick(b) - thick(a)),
       limitMm: limit,
       scorch: { atC: sourced('bake.scorch', own).value, meanC: oven.meanC, hotC: oven.hotC },
-      tries: () => triesOf(inIt, dialC, marginShare, own),
+      tries: () => triesOf(bake, inIt, dialC, marginShare, own),
     },
     marginShare,
   );
@@ -250,6 +269,10 @@ function planLoad(
     window,
     minutes,
     isEntered: entered !== null,
+    typed: {
+      dial: typedAt(bake.step.dialC, piece.oven.dialC),
+      minutes: typedAt(bake.step.holdMin, isShort ? null : piece.oven.holdMin),
+    },
     coolMin: Math.max(...parts.map((one) => one.coolMin)),
     verdict,
   };
@@ -265,7 +288,7 @@ export function planBakes(bakes: readonly BakeState[], ground: PlanGround): Plan
   const nameOf = (part: string) => ground.contexts.get(part)?.part.name ?? part;
   return bakes.map((bake): PlannedBake => {
     const entrants = entrantsOf(bake, ground, before);
-    const plan = pieceLoads(loadedOf(entrants, ground), own, piece.oven.places);
+    const plan = pieceLoads(loadedOf(bake, entrants, ground), own, piece.oven.places);
     const all = plan.loads.flatMap((load, i) => planLoad(bake, i + 1, load, entrants, ground) ?? []);
     const isSpared = ({ parts }: PlannedLoad) => parts.every(isCuredBefore);
     const loads = all.filter((one) => !isSpared(one)).map((one, i) => renumbered(one, bake, i + 1));

@@ -42,10 +42,16 @@ function rangeOf(window: Pick<PartWindow, 'fromMin' | 'toMin'>): {
   return low !== null && isOpen(window) ? { low, high } : {};
 }
 
+/** Where a dial or minutes were typed: at the bake, or for all bakes. */
+function entryOf(step: string, typed: 'here' | 'all' | null, field: 'dialC' | 'holdMin'): string[] {
+  return typed === 'here' ? ['route', 'steps', step, field] : ['oven', field];
+}
+
 /** The dial of one load; that it was never measured is said once, at the first. */
 function reckonDial(
   { own }: PieceContext,
-  { id, dialC, dialBy, oven }: PlannedLoad,
+  { id, dialC, dialBy, oven, typed }: PlannedLoad,
+  step: string,
   title: string,
   isFirst: boolean,
   find: Figures['find'],
@@ -53,14 +59,13 @@ function reckonDial(
   const wanted = find(dialBy, 'bake.temperature');
   if (!wanted) return [];
   const error = sourced('oven.dial-error', own);
-  const isTyped = dialC !== (wanted.quantity.low ?? wanted.quantity.value) - error.value;
   return [
     figure(BAKE.dial, {
       at: id,
       part: null,
       title: `Dial, ${title}`,
       value: dialC,
-      ...(isTyped
+      ...(typed.dial !== null
         ? {
             formula: 'D = e, beside T and o',
             terms: [
@@ -68,7 +73,7 @@ function reckonDial(
                 symbol: 'e',
                 name: 'Dial',
                 quantity: { value: dialC, unit: '°C' },
-                origin: { kind: 'entry', path: ['oven', 'dialC'] },
+                origin: { kind: 'entry', path: entryOf(step, typed.dial, 'dialC') },
               } satisfies Term,
               termFrom('T', wanted),
               error.term('o'),
@@ -117,7 +122,7 @@ function reckonLoad({ own }: PieceContext, bake: PlannedBake, load: PlannedLoad,
             symbol: 'e',
             name: 'Minutes in it',
             quantity: { value: minutes, unit: 'min' },
-            origin: { kind: 'entry', path: ['oven', 'holdMin'] },
+            origin: { kind: 'entry', path: entryOf(bake.step, load.typed.minutes, 'holdMin') },
           } satisfies Term,
           ...ends,
         ],
@@ -162,7 +167,7 @@ export function reckonPlan(
   const first = bakes.find(({ loads }) => loads.length > 0)?.loads[0];
   return bakes.flatMap((bake) => [
     ...bake.loads.flatMap((load) => [
-      ...reckonDial(context, load, titleOf(bake, load), load === first, find),
+      ...reckonDial(context, load, bake.step, titleOf(bake, load), load === first, find),
       reckonLoad(context, bake, load, nameOf),
     ]),
     ...reckonAhead(context, bake),

@@ -1,5 +1,7 @@
 import 'reflect-metadata';
 import {
+  ArrayMaxSize,
+  IsArray,
   IsBoolean,
   IsHexColor,
   IsIn,
@@ -86,6 +88,24 @@ export class RegionChoice {
   /** The sculpt-and-bake it is made in, from 1. */
   @Amount(BULK_LIMITS.regionChoice.pass) pass!: number;
   @NestedList(() => ZoneShare, { most: 20 }) zones!: ZoneShare[];
+}
+
+/** Clay that goes on over what is baked by then: a new skin, an ear backed later, rock over a body. */
+export class ClayLayer {
+  @Matches(ID_PATTERN) id!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  /** Regions it goes over; empty for the whole part. */
+  @IsArray()
+  @ArrayMaxSize(200)
+  @IsString({ each: true })
+  @MaxLength(NAME_LENGTH, { each: true })
+  regions!: string[];
+  /** Miniature mm, of the form as it is to become: it is taken off the clay beneath. */
+  @Amount(BULK_LIMITS.clayLayer.thicknessMm) thicknessMm!: number;
+  /** Empty takes the part’s clay. */
+  @NestedList(() => MixShare, { most: 20 }) mix!: MixShare[];
+  /** The bake it goes on for: one after the first. */
+  @Amount(BULK_LIMITS.clayLayer.pass) pass!: number;
 }
 
 /** Something that is let into the clay: a magnet, a battery, a pane, a tube. */

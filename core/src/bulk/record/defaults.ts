@@ -1,4 +1,4 @@
-import type { Clay, CoreChoice, Insert, RegionChoice } from './classes.ts';
+import type { Clay, ClayLayer, CoreChoice, Insert, RegionChoice } from './classes.ts';
 
 export const DEFAULT_CORE: CoreChoice = { kind: 'school', skinMm: null, packed: 'balled' };
 export const DEFAULT_REGION = {
@@ -8,6 +8,13 @@ export const DEFAULT_REGION = {
   pass: 1,
   zones: [],
 } satisfies Partial<RegionChoice>;
+export const DEFAULT_LAYER = {
+  name: 'second clay',
+  regions: [],
+  thicknessMm: 2,
+  mix: [],
+  pass: 2,
+} satisfies Partial<ClayLayer>;
 export const DEFAULT_INSERT = {
   shape: 'round',
   widthMm: 10,

@@ -1,6 +1,6 @@
 import { type Limits, SIZE } from '../../record/index.ts';
 
-/** Limits of the numbers of clays, mixes, cores, regions and inserts. */
+/** Limits of the numbers of clays, mixes, cores, regions, layers and inserts. */
 export const BULK_LIMITS = {
   packet: {
     lowC: { min: 40, max: 200 },
@@ -24,6 +24,10 @@ export const BULK_LIMITS = {
   regionChoice: {
     skinMm: SIZE,
     pass: { whole: true, min: 1, max: 99 },
+  },
+  clayLayer: {
+    thicknessMm: SIZE,
+    pass: { whole: true, min: 2, max: 99 },
   },
   insert: {
     widthMm: { max: 2000, over: 0 },

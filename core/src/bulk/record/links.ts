@@ -1,12 +1,13 @@
-import type { MixShare, RegionChoice } from './classes.ts';
+import type { ClayLayer, MixShare, RegionChoice } from './classes.ts';
 
-/** What names clays: a part, with its regions. */
+/** What names clays: a part, with its regions and its layers. */
 interface Mixed {
   readonly mix: MixShare[];
   readonly regions: RegionChoice[];
+  readonly layers: ClayLayer[];
 }
 
-/** Every mix of a part with where it stands: its own, its regions’ and their zones’. */
+/** Every mix of a part with where it stands: its own, its regions’, their zones’ and its layers’. */
 export function mixesOf(part: Mixed): { readonly where: string; readonly mix: readonly MixShare[] }[] {
   return [
     { where: 'mix', mix: part.mix },
@@ -14,6 +15,7 @@ export function mixesOf(part: Mixed): { readonly where: string; readonly mix: re
       { where: `regions[${i}].mix`, mix },
       ...zones.map((zone, j) => ({ where: `regions[${i}].zones[${j}].mix`, mix: zone.mix })),
     ]),
+    ...part.layers.map(({ mix }, i) => ({ where: `layers[${i}].mix`, mix })),
   ];
 }
 
@@ -29,5 +31,6 @@ export function withClaysOf<T extends Mixed>(part: T, isKept: (clay: string) => 
       mix: kept(region.mix),
       zones: region.zones.map((zone) => ({ ...zone, mix: kept(zone.mix) })),
     })),
+    layers: part.layers.map((layer) => ({ ...layer, mix: kept(layer.mix) })),
   };
 }

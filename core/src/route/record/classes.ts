@@ -51,6 +51,10 @@ export class RouteStep {
   @IsArray() @ArrayMaxSize(200) @Matches(ID_PATTERN, { each: true }) needs!: string[];
   /** What a bake does; of no account for a step that is none. */
   @IsIn(BAKE_WAYS) way!: BakeStepWay;
+  /** The dial of a bake, °C; null takes what is reckoned. */
+  @IsOptional() @Amount(ROUTE_LIMITS.routeStep.dialC) dialC!: number | null;
+  /** Minutes of a bake from door shut to door open; null takes what is reckoned. */
+  @IsOptional() @Amount(ROUTE_LIMITS.routeStep.holdMin) holdMin!: number | null;
   /** The maker’s own step, or a proposed one that the maker took over: no proposal takes it out. */
   @IsBoolean() own!: boolean;
   /** When it was done; null while it is not. */

@@ -10,6 +10,8 @@ export const DEFAULT_STEP = {
   thing: '',
   needs: [],
   way: 'full',
+  dialC: null,
+  holdMin: null,
   own: true,
   done: null,
 } satisfies Partial<RouteStep>;

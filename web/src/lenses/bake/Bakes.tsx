@@ -2,10 +2,13 @@ import type { PlannedBake, PlannedLoad } from '@every-inch/core/bake/plan';
 import { windowSays } from '@every-inch/core/bake/plan';
 import { brownedAfter, curedAfter, type PartWindow } from '@every-inch/core/bake/window';
 import { inBothDegrees } from '@every-inch/core/bench';
-import { idleSteps } from '@every-inch/core/route';
+import { LIMITS, type RouteStep, typedLimits } from '@every-inch/core/piece';
+import { changeStep, idleSteps } from '@every-inch/core/route';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
+import { NumberField } from '../../parts/NumberField.tsx';
 import { Section } from '../../parts/Sections.tsx';
+import { useRouteEdit } from '../../parts/useRouteEdit.ts';
 import { VerdictLine, VerdictMark } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
 import { useAllFacts, useFind, useRouteFacts } from '../../spine/hooks.ts';
@@ -158,6 +161,42 @@ function Meanwhile({ bake, minutes }: { readonly bake: string; readonly minutes:
   );
 }
 
+/** Dial and minutes of one bake, where they are not those of all. */
+function OwnHeat({ step, load }: { readonly step: string; readonly load: PlannedLoad }) {
+  const change = useRouteEdit();
+  const { route } = useRouteFacts();
+  const own = route.steps.find(({ id }) => id === step);
+  if (!own) return null;
+  const set = (to: Partial<Pick<RouteStep, 'dialC' | 'holdMin'>>, label: string) =>
+    change(label, (now) => changeStep(now, step, to), label);
+  return (
+    <fieldset className="flex gap-3" aria-label="This bake’s own">
+      <NumberField
+        {...typedLimits(LIMITS.routeStep.dialC)}
+        entry={['route', 'steps', step, 'dialC']}
+        label="Dial, this bake"
+        value={own.dialC}
+        placeholder={load.dialC.toFixed(0)}
+        after="°C"
+        className="w-16"
+        onNumber={(dialC) => set({ dialC }, `dial of ${own.title}`)}
+        onEmpty={() => set({ dialC: null }, `dial of ${own.title}`)}
+      />
+      <NumberField
+        {...typedLimits(LIMITS.routeStep.holdMin)}
+        entry={['route', 'steps', step, 'holdMin']}
+        label="Minutes, this bake"
+        value={own.holdMin}
+        placeholder={String(load.minutes)}
+        after="min"
+        className="w-16"
+        onNumber={(holdMin) => set({ holdMin }, `minutes of ${own.title}`)}
+        onEmpty={() => set({ holdMin: null }, `minutes of ${own.title}`)}
+      />
+    </fieldset>
+  );
+}
+
 interface ChosenProps {
   readonly bake: PlannedBake;
   readonly load: PlannedLoad;
@@ -196,6 +235,7 @@ function Chosen({ bake, load }: ChosenProps) {
             {figure && <Working figure={figure} />}
           </span>
         </div>
+        <OwnHeat step={bake.step} load={load} />
         <OvenSays load={load} isShort={isShort} />
         <StartBake
           what={names.length > 2 ? `${nameOf(slowest)} and ${names.length - 1} more` : names.join(' and ')}
@@ -237,7 +277,7 @@ export function Bakes({ bakes }: { readonly bakes: readonly PlannedBake[] }) {
       id="bakes"
       title="Bakes of this piece, in order"
       says={`${stops.length} ${stops.length === 1 ? 'load' : 'loads'} of the oven, ${total} min of heat in all`}
-      edits={['oven']}
+      edits={['oven', 'route.steps']}
       beside={<PrintCard />}
     >
       {at && <Strip stops={stops} at={at} onChoose={setChosen} />}

@@ -12,11 +12,11 @@ import { addStep, moveStep, type OrderFault, STEP_TITLES } from '@every-inch/cor
 import { useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { Section } from '../../parts/Sections.tsx';
+import { useRouteEdit } from '../../parts/useRouteEdit.ts';
 import { WindowList } from '../../parts/WindowList.tsx';
 import { useIsRouteKnown, useRouteFacts } from '../../spine/hooks.ts';
 import { RouteAgain } from './RouteAgain.tsx';
 import { SortableStep, StepRow } from './RouteRow.tsx';
-import { useRouteEdit } from './useRoute.ts';
 
 /** More steps than this are moved by keyboard alone, and only those in sight are drawn. */
 const MOST_DRAGGED = 150;

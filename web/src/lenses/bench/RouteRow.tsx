@@ -6,10 +6,10 @@ import type { Verdict } from '@every-inch/core/reckoning';
 import { changeStep, moveStep, type OrderFault, removeStep } from '@every-inch/core/route';
 import { GripVertical } from 'lucide-react';
 import type { KeyboardEvent } from 'react';
+import { useRouteEdit } from '../../parts/useRouteEdit.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { useAllFacts, useFind, usePlan, useRouteFacts } from '../../spine/hooks.ts';
 import { StepEditor } from './StepEditor.tsx';
-import { useRouteEdit } from './useRoute.ts';
 
 interface RowProps {
   readonly step: RouteStep;

@@ -23,10 +23,10 @@ import { useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
+import { useRouteEdit } from '../../parts/useRouteEdit.ts';
 import { Working } from '../../parts/Working.tsx';
 import { useAllFacts, useAsk, useRouteFacts, useToldOfAll } from '../../spine/hooks.ts';
 import { useOpenPiece } from '../../state/store.ts';
-import { useRouteEdit } from './useRoute.ts';
 
 const KINDS = STEP_KINDS.map((value) => ({ value, says: STEP_TITLES[value] }));
 /** A plain need beside the relations. */

@@ -17,6 +17,7 @@ import { Inserts } from './Inserts.tsx';
 import { Regions } from './Regions.tsx';
 import { Sheets } from './Sheets.tsx';
 import { SoftnessDoctor } from './SoftnessDoctor.tsx';
+import { Staging } from './Staging.tsx';
 import { ThinParts } from './ThinParts.tsx';
 
 const ClayBill = lazy(() => import('./ClayBill.tsx'));
@@ -183,6 +184,9 @@ export default function BulkLens() {
             <Section id="core" title="Core and clay" edits={['parts.*.core', 'parts.*.mix']}>
               <BulkFields part={part} />
             </Section>
+          )}
+          {context && context.part.mix.length > 0 && (
+            <Staging key={`staging ${context.part.id}`} context={context} />
           )}
           {context && context.shape.regions.length > 1 && <Regions context={context} />}
           {context?.part.form.kind === 'panels' && (

@@ -1,4 +1,4 @@
-import { type RegionRow, regionRows } from '@every-inch/core/bulk';
+import { type RegionRow, regionRows, regionsWith } from '@every-inch/core/bulk';
 import type { PartFacts } from '@every-inch/core/context';
 import {
   DEFAULT_REGION,
@@ -18,19 +18,11 @@ import { Mix } from './Mix.tsx';
 
 type Change = Partial<Omit<RegionChoice, 'region'>>;
 
-/** Whether nothing of a region is settled any more: it is not kept. */
-function isPlain({ cored, skinMm, mix, pass, zones }: RegionChoice): boolean {
-  return cored && skinMm === null && mix.length === 0 && pass === 1 && zones.length === 0;
-}
-
 /** Changes what is settled about one region of a part. */
 function useRegionEdit({ part }: PartFacts) {
   const dispatch = useAppDispatch();
   return (region: string, change: Change, label: string) => {
-    const before = part.regions.find((one) => one.region === region) ?? { ...DEFAULT_REGION, region };
-    const after: RegionChoice = { ...before, ...change };
-    const others = part.regions.filter((one) => one.region !== region);
-    const regions = isPlain(after) ? others : [...others, after];
+    const regions = regionsWith(part.regions, [region], change);
     dispatch(editAt(`${label} of the ${region}`, ['parts', part.id, 'regions'], regions));
   };
 }

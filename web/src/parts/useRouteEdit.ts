@@ -2,8 +2,8 @@ import type { Route } from '@every-inch/core/piece';
 import { followed, RouteEditError, RouteLoopError } from '@every-inch/core/route';
 import { useCallback } from 'react';
 import { toast } from 'sonner';
-import { useRouteFacts } from '../../spine/hooks.ts';
-import { edit, store, useAppDispatch } from '../../state/store.ts';
+import { useRouteFacts } from '../spine/hooks.ts';
+import { edit, store, useAppDispatch } from '../state/store.ts';
 
 /**
  * Changes the route as one step that can be undone; the proposed one becomes the maker’s own by it. What is refused is said. A
