@@ -246,6 +246,42 @@ describe('bends', () => {
   });
 });
 
+describe('bends that no pliers come between', () => {
+  it('are one, by the whole turn; those farther apart stay two', () => {
+    const step = (gap: number): Vec3[] => [
+      [0, 0, 0],
+      [10, 0, 0],
+      [10, gap, 0],
+      [20, gap, 0],
+    ];
+    // Round a corner and back again within a millimetre goes nowhere else: nothing is bent.
+    expect(bendsOf(step(1))).toEqual([]);
+    expect(bendsOf(step(3)).map(({ degrees, towards }) => [Math.round(degrees), towards])).toEqual([
+      [90, 'up'],
+      [90, 'right'],
+    ]);
+    const round: Vec3[] = [
+      [0, 0, 0],
+      [0, 10, 0],
+      [0.5, 10.5, 0],
+      [10, 10.5, 0],
+    ];
+    expect(bendsOf(round)).toHaveLength(1);
+    expect(bendsOf(round)[0]).toMatchObject({ towards: 'right' });
+    expect(bendsOf(round)[0]?.degrees).toBeCloseTo(90, 6);
+  });
+
+  it('say which way: to the front, and back', () => {
+    const hook: Vec3[] = [
+      [0, 0, 0],
+      [0, 10, 0],
+      [0, 10, 8],
+      [0, 2, 8],
+    ];
+    expect(bendsOf(hook).map(({ towards }) => towards)).toEqual(['forward', 'down']);
+  });
+});
+
 describe('the bending drawing and the cut', () => {
   const { contexts, bones } = reckonPiece(lowWaterFerry(NOW), { shapes, workshopOwn: {}, now: NOW });
   const [context, own] = [contexts.get('ferrywoman'), bones.get('ferrywoman')];

@@ -1,6 +1,6 @@
 export { type Advice, adviseWire, wiresOf } from './advise.ts';
 export { bendingSheet } from './bendingSheet.ts';
-export { type Bend, bendsOf } from './bends.ts';
+export { type Bend, bendsOf, type Towards } from './bends.ts';
 export { type BonesMarks, bonesDrawing, bonesFit, pegPattern } from './bonesDrawing.ts';
 export { type BranchLevel, branchLevels, branchSum } from './branches.ts';
 export { intoMiddle, straightChoice, withRunChoice } from './choices.ts';

@@ -12,7 +12,7 @@ function wiresOf(given: Given, part: string | undefined): string[] {
     if (part !== undefined && id !== part) return [];
     return runs.map((run, i) => {
       const bends = bendsOf(run.path).map(
-        ({ atMm, degrees }) => `${atMm.toFixed(0)} mm ${degrees.toFixed(0)}°`,
+        ({ atMm, degrees, towards }) => `${atMm.toFixed(0)} mm ${degrees.toFixed(0)}° ${towards}`,
       );
       const piece = pieces[i];
       const cut = piece

@@ -1,11 +1,18 @@
 import type { PartFacts } from '../context/index.ts';
 import type { DrawItem, Drawing } from '../drawing/index.ts';
-import type { Vec2 } from '../form/index.ts';
-import { BEND_RADIUS, bendSaving, bendsOf } from './bends.ts';
+import { BEND_RADIUS, bendSaving, bendsOf, type Towards } from './bends.ts';
 import { bentLength, cutWires, endMm } from './cutList.ts';
 import type { BonesFacts } from './reckonBones.ts';
 import type { Run } from './run.ts';
 import { bundleMm, type Wire } from './wire.ts';
+
+/** A place of a straight wire that it is bent at. */
+export interface BendMark {
+  readonly atMm: number;
+  readonly degrees: number;
+  /** Which way, where all that share the mark go one way; null where they do not. */
+  readonly towards: Towards | null;
+}
 
 /** A straight wire with the places it is bent at, mm from its middle or from the bend it is laid by. */
 export interface MarkedWire {
@@ -17,14 +24,14 @@ export interface MarkedWire {
   readonly toMm: number;
   /** Where its pegs begin. */
   readonly pegsMm: readonly number[];
-  readonly marks: readonly { readonly atMm: number; readonly degrees: number }[];
+  readonly marks: readonly BendMark[];
 }
 
 /** Like wires side by side, with the marks that they share. */
 export interface MarkGroup {
   readonly wires: readonly MarkedWire[];
   /** Marks at one place on all of them: drawn once, across. */
-  readonly shared: readonly { readonly atMm: number; readonly degrees: number }[];
+  readonly shared: readonly BendMark[];
 }
 
 /** A mark this near to the line that all share is bent at the line, mm: no hand bends closer. */
@@ -39,11 +46,11 @@ export function markedWire(context: PartFacts, run: Run, wire: Wire): MarkedWire
   const whole = start + along + end;
   const radius = (BEND_RADIUS + 0.5) * bundleMm(wire);
   let saved = 0;
-  const marks = bendsOf(run.path).map(({ atMm, degrees }) => {
+  const marks = bendsOf(run.path).map(({ atMm, degrees, towards }) => {
     const saving = bendSaving(degrees, radius);
     const at = start + atMm - saved - saving / 2;
     saved += saving;
-    return { atMm: at - whole / 2, degrees };
+    return { atMm: at - whole / 2, degrees, towards };
   });
   return {
     name: run.name,
@@ -66,7 +73,8 @@ function sharedMarks(wires: readonly MarkedWire[]): MarkGroup['shared'] {
     const atMm = places.reduce((sum, place) => sum + place, 0) / places.length;
     if (!places.every((place) => Math.abs(place - atMm) <= SAME_MM)) return [];
     const degrees = all.reduce((sum, mark) => sum + (mark?.degrees ?? 0), 0) / all.length;
-    return [{ atMm, degrees }];
+    const way = all[0]?.towards ?? null;
+    return [{ atMm, degrees, towards: all.every((mark) => mark?.towards === way) ? way : null }];
   });
 }
 
@@ -88,7 +96,7 @@ function halfOf(one: MarkedWire): MarkedWire {
     fromMm: -from,
     toMm: one.toMm - from,
     pegsMm: one.pegsMm.filter((mm) => mm > 0).map((mm) => mm - from),
-    marks: outer.map(({ atMm, degrees }) => ({ atMm: atMm - from, degrees })),
+    marks: outer.map((mark) => ({ ...mark, atMm: mark.atMm - from })),
   };
 }
 
@@ -109,7 +117,7 @@ export function markGroups(context: PartFacts, { runs, wire }: BonesFacts): Mark
 }
 
 /** Room for one wire and its figures, mm, round the drawing, and for the names. */
-const LANE = 13;
+const LANE = 24;
 const PAD = 4;
 const NAMES = 8;
 
@@ -142,15 +150,52 @@ function laneItems(
     tick(one.fromMm, 1.5, 'thin'),
     tick(one.toMm, 1.5, 'thin'),
     ...one.pegsMm.map((mm) => tick(mm, 2.5, 'hair')),
-    ...own.flatMap(({ atMm, degrees }): DrawItem[] => [
-      tick(atMm, 2.5, 'thin'),
-      angle(degrees, [x + 3, up(atMm) - 0.9]),
-    ]),
+    ...own.map(({ atMm }) => tick(atMm, 2.5, 'thin')),
+    ...labelled(own, x + 3, up),
   ] satisfies DrawItem[];
 }
 
-function angle(degrees: number, at: Vec2): DrawItem {
-  return { kind: 'text', at, text: `${Math.round(degrees)}°`, size: 2.5, anchor: 'start', face: 'figures' };
+/** Figures of marks stand at least so far above each other, mm: their height and a little air. */
+const LINE_MM = 3.2;
+
+/** Heights as near to those wanted as leaves a line of room between any two, from the lowest up. */
+function spread(wanted: readonly number[]): number[] {
+  let next = -Infinity;
+  return wanted.map((height) => {
+    next = Math.max(height, next + LINE_MM);
+    return next;
+  });
+}
+
+/** By how much and which way each mark is bent, beside it; where marks crowd, figures move up and a hairline leads back. */
+function labelled(marks: readonly BendMark[], x: number, up: (mm: number) => number): DrawItem[] {
+  const sorted = [...marks].sort((a, b) => a.atMm - b.atMm);
+  const heights = spread(sorted.map(({ atMm }) => up(atMm)));
+  return sorted.flatMap(({ atMm, degrees, towards }, i): DrawItem[] => {
+    const [at, height] = [up(atMm), heights[i] ?? up(atMm)];
+    return [
+      ...(height - at > 0.1
+        ? [
+            {
+              kind: 'line',
+              weight: 'hair',
+              points: [
+                [x - 0.5, at],
+                [x, height],
+              ],
+            } satisfies DrawItem,
+          ]
+        : []),
+      {
+        kind: 'text',
+        at: [x + 0.3, height - 0.9],
+        text: `${Math.round(degrees)}°${towards ? ` ${towards}` : ''}`,
+        size: 2.5,
+        anchor: 'start',
+        face: 'figures',
+      },
+    ];
+  });
 }
 
 /** A group of like wires at full size, upright, side by side; marks that all share are one line across. */
@@ -164,17 +209,19 @@ export function markDrawing(
   const up = (mm: number) => mm - low + PAD + NAMES;
   const lanes = wires.map((_, i) => PAD + LANE * (i + 0.4));
   const right = PAD + LANE * wires.length;
-  const across = shared.flatMap(({ atMm, degrees }): DrawItem[] => [
-    {
-      kind: 'line',
-      weight: 'thin',
-      points: [
-        [PAD, up(atMm)],
-        [right, up(atMm)],
-      ],
-    },
-    angle(degrees, [right + 1, up(atMm) - 0.9]),
-  ]);
+  const across = [
+    ...shared.map(
+      ({ atMm }): DrawItem => ({
+        kind: 'line',
+        weight: 'thin',
+        points: [
+          [PAD, up(atMm)],
+          [right, up(atMm)],
+        ],
+      }),
+    ),
+    ...labelled(shared, right + 1, up),
+  ];
   const middles = wires.flatMap(({ middleMm }, i): DrawItem[] =>
     middleMm === null
       ? []
@@ -202,7 +249,7 @@ export function markDrawing(
     }),
   );
   return {
-    widthMm: right + 10,
+    widthMm: right + 22,
     heightMm: high - low + 2 * PAD + NAMES,
     items: [
       ...wires.flatMap((one, i) => laneItems(one, lanes[i] ?? 0, wireMm, shared, up)),

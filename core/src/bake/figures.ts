@@ -54,9 +54,9 @@ export const BAKE = declareFigures('bake', {
     key: 'bake.audit',
     of: 'part',
     unit: 'count',
-    title: 'Things the oven would spoil',
-    says: 'things on it or in it that the oven would spoil',
-    formula: 'a = things that do not bear T + w',
+    title: 'To look at before the oven',
+    says: 'things on it or in it that the oven would spoil, or that are to be looked at',
+    formula: 'a = things that may not bear T + w',
   },
 });
 

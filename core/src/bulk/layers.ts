@@ -71,7 +71,7 @@ export function thickestAtOnce(context: PartContext, core: Core | null): InnerBa
   const [over] = Object.values(later);
   const sides = core && core.volumeMm3 > 0 ? 1 : 2;
   const off = shape.regions.length > 1 ? 0 : sides * (over ?? 0) * shrink;
-  const under = { ...beneath, diameterMm: Math.max(0, beneath.diameterMm - off) };
+  const under: InnerBall = { ...beneath, diameterMm: Math.max(0, beneath.diameterMm - off) };
   const thickest = layers.reduce((a, b) => (b.thicknessMm > a.thicknessMm ? b : a));
   if (thickest.thicknessMm * shrink <= under.diameterMm) return under;
   return {

@@ -78,6 +78,13 @@ function waysToThin(context: PartFacts, thickestMm: number, core: Core | null, r
   return [{ says: 'bulk this place out by itself with a ball of foil' }];
 }
 
+/** The thickest clay, miniature mm: how thick it was found, how much more it may be, and where. */
+interface Thickest {
+  readonly thickestMm: number;
+  readonly underMm: number;
+  readonly region: string;
+}
+
 /** Layers are as thick as a hand can tell, mm. */
 const LAYER_STEP_MM = 0.5;
 
@@ -99,12 +106,20 @@ function buildUp({ part }: PartContext, thickestMm: number, limitMm: number, cor
 
 function judgeThickness(
   context: PartContext,
-  thickestMm: number,
+  { thickestMm, underMm, region }: Thickest,
   limitMm: number,
   core: Core | null,
-  region: string,
 ): Verdict {
   const margin = { value: limitMm - thickestMm, unit: 'mm' } as const;
+  // What was found on a grid is judged at the end of its error that does harm.
+  if (thickestMm <= limitMm && thickestMm + underMm > limitMm)
+    return {
+      level: 'doubtful',
+      wording: 'state',
+      says: `may be up to ${(thickestMm + underMm).toFixed(1)} mm thick in the ${region}, over the limit`,
+      margin,
+      waysOut: waysToThin(context, thickestMm, core, region),
+    };
   if (thickestMm <= limitMm)
     return {
       level: 'good',
@@ -226,13 +241,13 @@ export function reckonPartBulk(context: PartContext): PartBulk | null {
   const solid = reckonSolid(context, coreFigures[1], inside);
   const ball = inside.thickest;
   const limit = sourced('bulk.limit', own);
-  const thickestMm = ball.diameterMm / shrink;
+  const [thickestMm, underMm] = [ball.diameterMm / shrink, (ball.underMm ?? 0) / shrink];
   const thickest = figure(BULK.thickest, {
     part: part.id,
     value: thickestMm,
     terms: [limit.term('L')],
-    note: `In the ${ball.region}${kind ? ', core taken off; its wires are not' : ''}${part.layers.length > 0 ? ', of what goes on for one bake' : ''}.`,
-    verdict: judgeThickness(context, thickestMm, limit.value, core, ball.region),
+    note: `In the ${ball.region}${kind ? ', core taken off; its wires are not' : ''}${part.layers.length > 0 ? ', of what goes on for one bake' : ''}.${underMm > 0.05 ? ` Found on a grid: up to ${underMm.toFixed(1)} mm more.` : ''}`,
+    verdict: judgeThickness(context, { thickestMm, underMm, region: ball.region }, limit.value, core),
   });
   const uses = clayUses(context, inside);
   const rho = densityOf(uses, shares.length === 1 ? shares[0]?.term : undefined);

@@ -69,12 +69,16 @@ describe('regions as they are seen', () => {
     }
   });
 
-  it('from the front show both ears, from the right side not the left one’s whole', () => {
-    const [front, side] = regionMaps({ shape: beast });
-    const names = (map: typeof front) => new Set(map?.regions.map(({ region }) => region));
-    expect(names(front).has('left ear') && names(front).has('right ear')).toBe(true);
-    const area = (map: typeof front, name: string) =>
+  it('show what is nearest: in profile one ear stands before the other, head on they are alike', () => {
+    const [profile, headOn] = regionMaps({ shape: beast });
+    const area = (map: typeof profile, name: string) =>
       map?.regions.find(({ region }) => region === name)?.runs.reduce((sum, [, , n]) => sum + n, 0) ?? 0;
-    expect(area(side, 'trunk')).toBeGreaterThan(area(front, 'trunk'));
+    const ears = (map: typeof profile) =>
+      [area(map, 'left ear'), area(map, 'right ear')].sort((a, b) => a - b);
+    const [hidden, near] = ears(profile);
+    expect(hidden).toBeLessThan(0.5 * (near ?? 0));
+    const [one, other] = ears(headOn);
+    expect(one).toBeGreaterThan(0.8 * (other ?? 0));
+    expect(area(profile, 'trunk')).toBeGreaterThan(area(headOn, 'trunk'));
   });
 });

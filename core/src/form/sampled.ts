@@ -61,7 +61,7 @@ function isInside(ring: Line, [x, y]: readonly [number, number]): boolean {
   return inside;
 }
 
-function deepest({ distance, size, min, cell }: Grid, region: string): InnerBall {
+function deepest({ distance, size, min, cell }: Grid, region: string, isImported: boolean): InnerBall {
   let best = 0;
   for (let i = 1; i < distance.length; i += 1) if ((distance[i] ?? 0) < (distance[best] ?? 0)) best = i;
   const at: Vec3 = [
@@ -69,7 +69,9 @@ function deepest({ distance, size, min, cell }: Grid, region: string): InnerBall
     min[1] + ((Math.floor(best / size[0]) % size[1]) + 0.5) * cell,
     min[2] + (Math.floor(best / (size[0] * size[1])) + 0.5) * cell,
   ];
-  return { diameterMm: Math.max(0, -2 * (distance[best] ?? 0)), at, region };
+  // The true middle lies within half the diagonal of a cell of the deepest one’s, and depth changes no faster than place.
+  const diameterMm = Math.max(0, -2 * (distance[best] ?? 0));
+  return { diameterMm, ...(isImported && { underMm: Math.sqrt(3) * cell }), at, region };
 }
 
 /** Volume of every region: each has the share of the whole that its cells have. */
@@ -104,7 +106,7 @@ export function sampledShape(solid: Sampled): Shape {
     return measured;
   };
   const regions = solid.regions ?? [solid.region];
-  const thickest = solid.thickest ?? deepest(grid(), solid.region);
+  const thickest = solid.thickest ?? deepest(grid(), solid.region, solid.distance === null);
   const middle = (min[2] + max[2]) / 2;
   return {
     box: solid.box,

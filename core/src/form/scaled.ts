@@ -18,6 +18,7 @@ export function scaledShape(shape: Shape, by: number): Shape {
   const ball = (one: InnerBall): InnerBall => ({
     ...one,
     diameterMm: one.diameterMm * by,
+    ...(one.underMm !== undefined && { underMm: one.underMm * by }),
     at: point3(one.at),
   });
   const outline = (one: Outline): Outline => mapOutline(one, point2);

@@ -51,6 +51,8 @@ export interface Joint {
 /** The largest ball that goes into the solid. */
 export interface InnerBall {
   readonly diameterMm: number;
+  /** How much larger it may be where it was found on a grid; 0 in closed form. */
+  readonly underMm?: number;
   readonly at: Vec3;
   /** Where it sits, such as `torso`. */
   readonly region: string;

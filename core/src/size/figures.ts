@@ -42,6 +42,14 @@ export const SIZE = declareFigures('size', {
     says: 'made less wanted, judged against what is allowed',
     formula: ['d = M − m, allowed max(p × m, a)', 'd = M − m, allowed by its bounds'],
   },
+  usual: {
+    key: 'size.usual',
+    of: 'part',
+    unit: '',
+    title: 'Times the usual size',
+    says: 'how many times as large in life as what it is called, where that is absurd',
+    formula: 't = L ÷ U',
+  },
   volume: {
     key: 'size.volume',
     of: 'part',

@@ -5,8 +5,9 @@ import { LOOKED_FOR, SIZE } from './figures.ts';
 import { reckonOven } from './reckonOven.ts';
 import { reckonPairs } from './reckonPairs.ts';
 import { reckonAllMade, reckonSize } from './reckonSize.ts';
+import { reckonUsual } from './usual.ts';
 
-const { oven, pair, found, made, ...SIZES } = SIZE;
+const { oven, pair, found, made, usual, ...SIZES } = SIZE;
 
 /** The scale itself, as every length leans on it. */
 export const scaleOfPiece = pieceReckoner('size.scale', [SCALE_FIGURE], ({ context }) => ({
@@ -33,6 +34,11 @@ export const ovenRoomOfPart = partReckoner('size.oven', [oven], (_, context) => 
   figures: reckonOven(context),
 }));
 
+/** Whether it is as large as what it is called: by itself, for a name is typed letter by letter. */
+export const usualOfPart = partReckoner('size.usual', [usual], (_, context) => ({
+  figures: reckonUsual(context),
+}));
+
 /** How alike its pairs have come out. */
 export const pairsOfPart = partReckoner('size.pairs', [pair], (_, context) => ({
   figures: reckonPairs(context),
@@ -41,7 +47,7 @@ export const pairsOfPart = partReckoner('size.pairs', [pair], (_, context) => ({
 export const sizeSubject = declareSubject({
   name: 'size',
   needs: [],
-  reckoners: [scaleOfPiece, foundThings, sizesOfPart, madeOfPart, ovenRoomOfPart, pairsOfPart],
+  reckoners: [scaleOfPiece, foundThings, sizesOfPart, madeOfPart, ovenRoomOfPart, usualOfPart, pairsOfPart],
   asked: Object.values(LOOKED_FOR),
   asks: [lineUpAsk, outlineAsk, seenFromAsk, shapesAsk, sightAsk, smallestBoxAsk],
 });

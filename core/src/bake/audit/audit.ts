@@ -208,7 +208,7 @@ export function auditsOf(ask: Omit<AuditAsk, 'bake' | 'inOven'>, bakes: readonly
   return bakes.map(({ bake, inOven }) => ({ bake, items: auditPart({ ...ask, bake, inOven }) }));
 }
 
-/** The audit of a part as a figure: how many things must not go in as it stands; none where nothing is to be said. */
+/** The audit of a part as a figure: how many things must not go in as it stands, or are to be looked at; none where nothing is to be said. */
 export function reckonAudit(
   { part, own }: PartFacts,
   temperature: Reckoning,
@@ -228,7 +228,7 @@ export function reckonAudit(
   return [
     figure(BAKE.audit, {
       part: part.id,
-      value: of('stop').length,
+      value: of('stop').length + of('doubtful').length,
       terms: [termFrom('T', temperature), swing],
       verdict: {
         level: worst.level,

@@ -1,5 +1,6 @@
 import { heatSlice } from '@every-inch/core/bake/heat';
 import type { PartFacts } from '@every-inch/core/context';
+import { formatQuantity } from '@every-inch/core/reckoning';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import type { BakeFound } from '../../workers/useBake.ts';
@@ -28,19 +29,56 @@ function scorchShade(peakC: number, topC: number, scorchC: number): readonly [nu
   return peakC > topC ? [222, 160, 60] : [192, 123, 88];
 }
 
-/** What the picture is of, in words. */
-const LEGENDS: Readonly<Record<Exclude<Shows, 'heat'>, string>> = {
-  cure: 'terracotta: cured · yellow: not long enough · rose: never warm enough',
-  scorch: 'terracotta: within its window · amber: over it · dark: scorched',
-};
+/** A shade with what it stands for. */
+interface Key {
+  readonly says: string;
+  readonly shade: readonly [number, number, number];
+}
 
-interface HeatPictureProps {
-  readonly found: BakeFound;
-  readonly context: PartFacts;
+/** What the shades stand for; of heat, steps along its scale. */
+function keysOf(shows: Shows, { setC, topC, scorchC, needMin }: Limits): Key[] {
+  const celsius = (value: number) => formatQuantity({ value, unit: '°C' });
+  switch (shows) {
+    case 'heat':
+      return [
+        ...[20, 20 + (setC - 20) / 2, setC, topC].map((value) => ({
+          says: celsius(value),
+          shade: heatShade(value, setC, scorchC),
+        })),
+        { says: `${celsius(scorchC)} and over: scorches`, shade: heatShade(scorchC, setC, scorchC) },
+      ];
+    case 'cure':
+      return [
+        { says: `${Math.ceil(needMin)} min and more: cured`, shade: cureShade(needMin, needMin) },
+        { says: 'not long enough', shade: cureShade(needMin / 2, needMin) },
+        { says: 'never warm enough', shade: cureShade(0, needMin) },
+      ];
+    case 'scorch':
+      return [
+        { says: `up to ${celsius(topC)}: as the packet wants`, shade: scorchShade(topC, topC, scorchC) },
+        { says: 'over it', shade: scorchShade((topC + scorchC) / 2, topC, scorchC) },
+        { says: `${celsius(scorchC)} and over: scorched`, shade: scorchShade(scorchC, topC, scorchC) },
+      ];
+  }
+}
+
+/** How long the scale bar is: the roundest length that is a quarter to a half of the width, mm. */
+function barMm(wideMm: number): number {
+  const ten = 10 ** Math.floor(Math.log10(wideMm / 2));
+  return [5, 2, 1].map((times) => times * ten).find((mm) => mm <= wideMm / 2) ?? ten;
+}
+
+/** What heat is held against. */
+interface Limits {
   readonly setC: number;
   readonly topC: number;
   readonly scorchC: number;
   readonly needMin: number;
+}
+
+interface HeatPictureProps extends Limits {
+  readonly found: BakeFound;
+  readonly context: PartFacts;
 }
 
 /** The part cut through the middle of its weight, coloured by how warm it is at a time, or by what is cured. */
@@ -86,21 +124,36 @@ export const HeatPicture = memo(function HeatPicture({
     });
     target.putImageData(image, 0, 0);
   }, [slice, shows, setC, topC, scorchC, needMin]);
+  const wideMm = slice.width * found.frame.cell;
+  const bar = barMm(wideMm);
   return (
-    <div className="flex w-56 shrink-0 flex-col gap-1">
+    <div className="flex w-80 max-w-full shrink-0 flex-col gap-1">
       <Choice hideLabel label="Picture shows" value={shows} options={SHOWS} onChoose={setShows} />
-      <canvas
-        ref={canvas}
-        width={slice.width}
-        height={slice.height}
-        className="mx-auto h-48 max-w-full object-contain [image-rendering:pixelated]"
-        role="img"
-        aria-label={
-          shows !== 'heat'
-            ? `${context.part.name} cut open: ${shows === 'cure' ? 'what is cured at the end' : 'how near it came to scorching'}`
-            : `${context.part.name} cut open after ${frame?.minute.toFixed(0) ?? 0} minutes`
-        }
-      />
+      <div
+        className="mx-auto"
+        style={{ width: `min(100%, ${((18 * slice.width) / slice.height).toFixed(2)}rem)` }}
+      >
+        <canvas
+          ref={canvas}
+          width={slice.width}
+          height={slice.height}
+          className="w-full [image-rendering:pixelated]"
+          role="img"
+          aria-label={
+            shows !== 'heat'
+              ? `${context.part.name} cut open: ${shows === 'cure' ? 'what is cured at the end' : 'how near it came to scorching'}`
+              : `${context.part.name} cut open after ${frame?.minute.toFixed(0) ?? 0} minutes`
+          }
+        />
+        <p className="figure flex items-center gap-2 text-[12.5px]">
+          <span
+            aria-hidden
+            className="inline-block h-1.5 border-x border-b border-ink"
+            style={{ width: `${(100 * bar) / wideMm}%` }}
+          />
+          {bar} mm of {wideMm.toFixed(0)} mm across
+        </p>
+      </div>
       {shows === 'heat' ? (
         <label className="flex items-center gap-2 text-[13px]">
           <span className="figure w-14">{frame?.minute.toFixed(0)} min</span>
@@ -114,9 +167,19 @@ export const HeatPicture = memo(function HeatPicture({
             onChange={(event) => setAt(event.currentTarget.valueAsNumber)}
           />
         </label>
-      ) : (
-        <p className="text-[12.5px] text-quiet">{LEGENDS[shows]}</p>
-      )}
+      ) : null}
+      <ul aria-label="What the shades stand for" className="flex flex-wrap gap-x-3 gap-y-0.5 text-[12.5px]">
+        {keysOf(shows, { setC, topC, scorchC, needMin }).map(({ says, shade }) => (
+          <li key={says} className="flex items-center gap-1">
+            <span
+              aria-hidden
+              className="inline-block size-3 border border-ink"
+              style={{ background: `rgb(${shade.join()})` }}
+            />
+            {says}
+          </li>
+        ))}
+      </ul>
     </div>
   );
 });

@@ -164,7 +164,9 @@ function span(values: readonly number[]): string {
 function bendsSay(run: Run): string {
   const bends = bendsOf(run.path);
   return (
-    bends.map(({ atMm, degrees }) => `${atMm.toFixed(0)} mm ${Math.round(degrees)}°`).join(', ') || 'none'
+    bends
+      .map(({ atMm, degrees, towards }) => `${atMm.toFixed(0)} mm ${Math.round(degrees)}° ${towards}`)
+      .join(', ') || 'none'
   );
 }
 
