@@ -79,6 +79,14 @@ export function cutOut(
 ): PlainForm {
   return { kind: 'extruded', depthMm, points: points.map(([xMm, yMm]) => ({ xMm, yMm })) };
 }
+/** A cut-out that is alike to the left and the right: its right half, from the foot of the middle line to its top. */
+export function mirrored(
+  depthMm: number,
+  ...half: readonly (readonly [xMm: number, yMm: number])[]
+): PlainForm {
+  const left = half.filter(([xMm]) => xMm > 0).map(([xMm, yMm]) => [-xMm, yMm] as const);
+  return cutOut(depthMm, ...half, ...left.reverse());
+}
 export function tree(
   heightMm: number,
   spreadMm: number,

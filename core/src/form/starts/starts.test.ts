@@ -25,15 +25,45 @@ describe('every named start', () => {
 });
 
 describe('looking for a start', () => {
-  const titles = (question: string) => findStarts(question).map(({ title }) => title);
+  const titles = (question: string) => findStarts(question).starts.map(({ title }) => title);
 
-  it('finds by any word of it, those that begin with it first', () => {
-    expect(titles('hors')).toEqual(['Horse']);
+  it('finds by any word of it, its own name first', () => {
+    expect(titles('hors')[0]).toBe('Horse');
     expect(titles('pail')).toEqual(['Bucket']);
     expect(titles('person child')).toEqual(['Child of 12', 'Child of 6', 'Child of 3']);
     expect(titles('b')[0]).toMatch(/^B/);
-    expect(titles('zeppelin')).toEqual([]);
     expect(titles('  ')).toHaveLength(STARTS.length);
+    expect(titles('boot')[0]).toBe('Boot');
+  });
+
+  it('answers what makers look for: each by a thing of its own', () => {
+    const asked =
+      'dragon wing robot teapot sword hammer mushroom cake cone sole boot hand claw leaf palm pine shingle snake fish boat dome cave lion teacup bread skull cactus anvil lantern bridge tent star';
+    for (const word of asked.split(' ')) {
+      const { starts, isGuess } = findStarts(word);
+      expect(isGuess, word).toBe(false);
+      const [first] = starts;
+      expect(`${first?.title} ${first?.also}`.toLowerCase(), word).toContain(word);
+    }
+  });
+
+  it('never answers empty: a slip of the keys finds the nearest, nonsense the plain forms', () => {
+    for (const [slip, meant] of [
+      ['dragn', 'Dragon'],
+      ['mushrom', 'Mushroom'],
+      ['tepot', 'Teapot'],
+      ['hamer', 'Hammer'],
+    ] as const) {
+      const { starts, isGuess } = findStarts(slip);
+      expect(isGuess).toBe(true);
+      expect(starts.slice(0, 3).map(({ title }) => title)).toContain(meant);
+    }
+    for (const word of ['zzzqx', '木', '???'])
+      expect(findStarts(word).starts.length, word).toBeGreaterThan(0);
+  });
+
+  it('offers some two hundred and more', () => {
+    expect(STARTS.length).toBeGreaterThan(270);
   });
 
   it('has every name and id but once', () => {
