@@ -8,6 +8,6 @@ export const { scale: SCALE_FIGURE } = declareFigures('size', {
     unit: ':1',
     title: 'Scale',
     says: 'working ratio; a range for a figure height',
-    formula: ['s = N', 's = H × e ÷ h', 's = H ÷ h'],
+    formula: ['s = N', 's = H × e ÷ h', 's = H ÷ h', 's = L ÷ b', 's = 1'],
   },
 });

@@ -17,6 +17,35 @@ export function reckonScale(scale: Scale, resolved: ResolvedScale): Reckoning {
         },
       ],
     });
+  if (scale.kind === 'open')
+    return figure(SCALE_FIGURE, {
+      part: null,
+      value: resolved.ratio,
+      formula: 's = 1',
+      terms: [],
+      note: 'No scale yet: sizes are those on the bench. Name one at the head, or take it from a thing.',
+    });
+  const entry = (field: string) => ({ kind: 'entry', path: ['scale', field] }) as const;
+  if (scale.kind === 'thing')
+    return figure(SCALE_FIGURE, {
+      part: null,
+      value: resolved.ratio,
+      formula: 's = L ÷ b',
+      terms: [
+        {
+          symbol: 'L',
+          name: `${scale.name}, in life`,
+          quantity: { value: scale.lifeMm, unit: 'mm in life' },
+          origin: entry('lifeMm'),
+        },
+        {
+          symbol: 'b',
+          name: `${scale.name}, on the bench`,
+          quantity: { value: scale.benchMm, unit: 'mm' },
+          origin: entry('benchMm'),
+        },
+      ],
+    });
   const share = sourced('body.height.eyes', {}).term('e');
   const path = (field: string) => ({ kind: 'entry', path: ['scale', field] }) as const;
   return figure(SCALE_FIGURE, {

@@ -14,6 +14,7 @@ export { type MatingEdges, type PanelProof, type PanelSide, panelProof } from '.
 export { type Heroic, PLAIN } from './person/index.ts';
 export { poseOf } from './poseOf.ts';
 export { type Handle, type Posed, poseBody, poseGrid, pulled, puppetOf } from './posing.ts';
+export { scaledForm } from './scaledForm.ts';
 export { factsOf } from './shapeFacts.ts';
 export { makeShapeStore, type ShapeStore, shapeOf } from './shapeOf.ts';
 export { seenHull } from './side.ts';

@@ -4,6 +4,7 @@ import { STUFFS, type StuffId } from './stuffs.ts';
 /** g/cm³ of things that are not of clay: rounded from tables of solids, as they are remembered. */
 const DENSITIES: Readonly<Record<StuffId, number>> = {
   wire: 8.4,
+  foil: 0.4,
   wood: 0.6,
   card: 0.7,
   cotton: 0.4,
@@ -23,6 +24,15 @@ const DENSITIES: Readonly<Record<StuffId, number>> = {
   pva: 1.1,
   superglue: 1.05,
   solvent: 0.8,
+  wash: 1.0,
+  acrylic: 1.2,
+  pastel: 1.0,
+  powder: 0.6,
+  glaze: 1.0,
+  'liquid-clay': 1.2,
+  grit: 1.5,
+  sealer: 1.0,
+  varnish: 0.9,
 };
 
 /** What a thing of each stuff weighs by its volume; the maker may know better. */

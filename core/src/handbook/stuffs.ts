@@ -1,6 +1,7 @@
 /** What things that are not of clay are made of, by generic name. */
 export const STUFF_IDS = [
   'wire',
+  'foil',
   'wood',
   'card',
   'cotton',
@@ -20,6 +21,15 @@ export const STUFF_IDS = [
   'pva',
   'superglue',
   'solvent',
+  'wash',
+  'acrylic',
+  'pastel',
+  'powder',
+  'glaze',
+  'liquid-clay',
+  'grit',
+  'sealer',
+  'varnish',
 ] as const;
 export type StuffId = (typeof STUFF_IDS)[number];
 
@@ -45,7 +55,8 @@ const stuff = (
 /** Stuffs at the heat of an oven for clay (common practice and from memory). */
 export const STUFFS: readonly StuffRow[] = [
   stuff('wire', 'wire, brass, hard solder', 'yes', null, 'bears it'),
-  stuff('wood', 'wood', 'doubtful', null, 'bears it when it is dry; it may warp'),
+  stuff('foil', 'foil', 'yes', null, 'bears it'),
+  stuff('wood', 'wood', 'yes', null, 'bears it when it is dry'),
   stuff('card', 'card or paper', 'yes', null, 'bears it, inside the window'),
   stuff('cotton', 'cotton or wool', 'yes', null, 'bears it'),
   stuff('glass', 'glass', 'yes', null, 'bears it; let it cool slowly'),
@@ -76,6 +87,15 @@ export const STUFFS: readonly StuffRow[] = [
     null,
     'fumes and may take fire: dry it through first',
   ),
+  stuff('wash', 'thin wash of acrylic', 'yes', null, 'bears it when it is dry'),
+  stuff('acrylic', 'acrylic paint', 'yes', null, 'bears it when it is dry'),
+  stuff('pastel', 'pastel or dry pigment', 'yes', null, 'bears it'),
+  stuff('powder', 'mica or pearl powder', 'yes', null, 'bears it'),
+  stuff('glaze', 'glaze for clay', 'yes', null, 'bears it'),
+  stuff('liquid-clay', 'liquid clay', 'yes', null, 'cures in it'),
+  stuff('grit', 'sand or crumbs', 'yes', null, 'bears it'),
+  stuff('sealer', 'water-based sealer', 'doubtful', null, 'may brown or go tacky in it'),
+  stuff('varnish', 'varnish with solvent, or enamel paint', 'no', null, 'fumes, softens and browns'),
 ];
 
 /** One stuff by its id. */

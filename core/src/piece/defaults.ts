@@ -19,6 +19,7 @@ export const DEFAULT_PART = {
   parent: null,
   count: 1,
   sized: 'life',
+  state: 'planned',
   stuff: null,
   afterBake: false,
   core: DEFAULT_CORE,
@@ -59,6 +60,7 @@ export function newPiece(name: string, created: string, random: () => number = M
     decisions: [],
     references: [],
     log: [],
+    rough: [],
     own: {},
     quarantine: [],
   };

@@ -32,8 +32,9 @@ import { Moment } from '../record/dates.ts';
 import { ID_PATTERN, NAME_LENGTH, NOTE_LENGTH, type PartId, type PieceId } from '../record/index.ts';
 import { Nested, NestedKind, NestedList } from '../record/nested.ts';
 import { Route } from '../route/record/classes.ts';
-import type { Datum, FigureScale, RatioScale, Scale } from '../scale/index.ts';
+import type { Datum, FigureScale, OpenScale, RatioScale, Scale, ThingScale } from '../scale/index.ts';
 import { Bounds, FoundThing, Pair } from '../size/record/classes.ts';
+import { PART_STATES, type PartState } from './choices.ts';
 import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
 import { LIMITS } from './limits.ts';
 
@@ -62,6 +63,17 @@ export class FigureScaleData implements FigureScale {
   @IsBoolean() heroic!: boolean;
 }
 
+export class OpenScaleData implements OpenScale {
+  @Equals('open') kind!: 'open';
+}
+
+export class ThingScaleData implements ThingScale {
+  @Equals('thing') kind!: 'thing';
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  @Amount(LIMITS.thingScale.benchMm) benchMm!: number;
+  @Amount(LIMITS.thingScale.lifeMm) lifeMm!: number;
+}
+
 export class Part {
   @Matches(ID_PATTERN) id!: PartId;
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
@@ -76,6 +88,8 @@ export class Part {
   @NestedList(() => MixShare, { most: 20 }) mix!: MixShare[];
   /** What a part that is not of clay is made of; null when that is not said. */
   @IsOptional() @IsIn(STUFF_IDS) stuff!: StuffId | null;
+  /** How far it has come already when the piece begins with it; what is before that is not in the route. */
+  @IsIn(PART_STATES) state!: PartState;
   /** Put on only after what it hangs on has been baked. */
   @IsBoolean() afterBake!: boolean;
   @IsDefined() @Nested(() => CoreChoice) core!: CoreChoice;
@@ -97,6 +111,20 @@ export class Part {
   /** How a tree is wired. */
   @IsDefined() @Nested(() => BranchPlan) branches!: BranchPlan;
   @IsString() @MaxLength(NOTE_LENGTH) note!: string;
+}
+
+/** An amount that was typed as a range, a limit or *about*; the document holds what is reckoned with. */
+export class RoughEntry {
+  @Matches(ID_PATTERN) id!: string;
+  /** The entry it stands at, its path joined by `/`. */
+  @IsString() @MinLength(1) @MaxLength(NOTE_LENGTH) path!: string;
+  /** As it was typed. */
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) typed!: string;
+  /** What stands at the entry; while it is another, this is out of date. */
+  @IsNumber(FINITE) value!: number;
+  /** Ends; null where there is none. */
+  @IsOptional() @IsNumber(FINITE) low!: number | null;
+  @IsOptional() @IsNumber(FINITE) high!: number | null;
 }
 
 /** Something a file held that could not be used: kept, shown, exported again. */
@@ -122,6 +150,8 @@ export class Piece {
     [
       { name: 'ratio', value: RatioScaleData },
       { name: 'figure', value: FigureScaleData },
+      { name: 'open', value: OpenScaleData },
+      { name: 'thing', value: ThingScaleData },
     ],
   )
   scale!: Scale;
@@ -147,6 +177,7 @@ export class Piece {
   @NestedList(() => Decision) decisions!: Decision[];
   @NestedList(() => Reference) references!: Reference[];
   @NestedList(() => LogEntry) log!: LogEntry[];
+  @NestedList(() => RoughEntry) rough!: RoughEntry[];
   /** The maker’s own values, by handbook row. */
   @IsObject() own!: Record<string, number>;
   @NestedList(() => Quarantined) quarantine!: Quarantined[];

@@ -11,6 +11,7 @@ export {
   typedLimits,
 } from '../record/index.ts';
 export { changesBetween, type PieceChanges, withChanges } from './changes.ts';
+export * from './choices.ts';
 export * from './constants.ts';
 export * from './defaults.ts';
 export { partDepths } from './depths.ts';
@@ -20,3 +21,4 @@ export { PieceFileError, type PieceFileFault } from './errors.ts';
 export { LIMITS } from './limits.ts';
 export { type Problem, type ProblemCode, problemText } from './problems.ts';
 export { type Knot, validatePiece } from './repair.ts';
+export { pieceAtEnds, roughAt, withRough } from './rough.ts';

@@ -22,6 +22,10 @@ export const LIMITS = {
     heightMm: SIZE,
     statureMm: SIZE,
   },
+  thingScale: {
+    benchMm: SIZE,
+    lifeMm: SIZE,
+  },
   part: {
     count: { whole: true, min: 1, max: 10_000 },
   },

@@ -159,12 +159,20 @@ export const MIGRATIONS: readonly Migration[] = [
   {
     from: 3,
     to: 4,
-    name: 'clay goes on in layers, and every bake has its own dial and minutes',
+    name: 'clay goes on in layers, every bake has its own dial and minutes, and what lies on the bench is begun with',
     up: (raw) => ({
       ...raw,
       version: 4,
+      rough: Array.isArray(raw.rough) ? raw.rough : [],
       ...(Array.isArray(raw.parts)
-        ? { parts: raw.parts.map((part: unknown) => (isRecord(part) ? { layers: [], ...part } : part)) }
+        ? {
+            parts: raw.parts.map((part: unknown) =>
+              isRecord(part) ? { layers: [], state: 'planned', ...part } : part,
+            ),
+          }
+        : {}),
+      ...(Array.isArray(raw.log)
+        ? { log: raw.log.map((entry: unknown) => (isRecord(entry) ? { result: null, ...entry } : entry)) }
         : {}),
       ...(isRecord(raw.route) && Array.isArray(raw.route.steps)
         ? {

@@ -17,6 +17,7 @@ import {
   Part,
   type Piece,
   Reference,
+  RoughEntry,
   WireStock,
 } from './document.ts';
 import type { RawRecord } from './migrations.ts';
@@ -46,6 +47,7 @@ export const RECORD_LISTS: { readonly [K in ListField]: RecordList<Piece[K][numb
   decisions: { type: Decision, complete: completeWith(DEFAULT_DECISION, 'decision') },
   references: { type: Reference, complete: completeWith(DEFAULT_REFERENCE, 'picture') },
   log: { type: LogEntry, complete: completeWith(DEFAULT_ENTRY, 'entry') },
+  rough: { type: RoughEntry, complete: completeWith({ low: null, high: null }, 'rough') },
 };
 
 export const LIST_FIELDS = Object.keys(RECORD_LISTS) as ListField[];

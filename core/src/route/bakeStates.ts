@@ -1,4 +1,4 @@
-import type { Route, RouteStep } from '../piece/index.ts';
+import type { PartState, Route, RouteStep } from '../piece/index.ts';
 
 /** One part as it stands when it goes into the oven. */
 export interface PartInOven {
@@ -31,6 +31,12 @@ interface Growing {
   isPegged: boolean;
 }
 
+/** A part before the first step: of what lies there already, all is there, and raw only what is not baked. */
+function begins(state: PartState): Growing {
+  const regions = state === 'planned' ? new Set<string>() : null;
+  return { regions, raw: state === 'raw' ? null : new Set(), on: [], isPegged: false };
+}
+
 function addTo(set: Set<string> | null, regions: readonly string[]): Set<string> | null {
   if (set === null || regions.length === 0) return null;
   for (const region of regions) set.add(region);
@@ -42,11 +48,14 @@ function addTo(set: Set<string> | null, regions: readonly string[]): Set<string>
  * that names no part takes all parts of clay; one of small parts made ahead takes no part at all.
  *
  * @param clay parts that are of clay
+ * @param begun how far each had come when the piece began
  */
-export function bakeStates({ steps }: Route, clay: readonly string[]): BakeState[] {
-  const states = new Map<string, Growing>(
-    clay.map((part) => [part, { regions: new Set(), raw: new Set(), on: [], isPegged: false }]),
-  );
+export function bakeStates(
+  { steps }: Route,
+  clay: readonly string[],
+  begun: (part: string) => PartState = () => 'planned',
+): BakeState[] {
+  const states = new Map<string, Growing>(clay.map((part) => [part, begins(begun(part))]));
   const found: BakeState[] = [];
   steps.forEach((step, at) => {
     const parts: readonly string[] = step.parts.length > 0 ? step.parts : clay;

@@ -1,5 +1,7 @@
+import type { StuffId } from '../handbook/index.ts';
 import type { Route, RouteStep, StepKind } from '../piece/index.ts';
 import type { OfferedChange } from '../reckoning/index.ts';
+import { type Grade, gradeOf, type RuleId, type Seen } from './grades.ts';
 import { addsClay } from './kinds.ts';
 
 /**
@@ -23,14 +25,25 @@ export interface Constraint {
   readonly relation: string | null;
   /** Of `raw` the steps that laid the clay, of `hot` the one that cools it; empty for the others. */
   readonly among?: readonly number[];
+  /** The rule it is of, and what is put on, where that bears on how much it weighs. */
+  readonly of?: {
+    readonly rule: RuleId;
+    readonly stuff: StuffId | null;
+    readonly grade: Grade;
+    readonly seen: Seen;
+  };
 }
 
 /** What of a piece its order leans on, beyond the steps themselves. */
 export interface OrderGround {
   /** Parts whose clay goes into no oven. */
   readonly unbaked: ReadonlySet<string>;
+  /** Parts that the piece begins with baked: work on cured clay waits for no bake. */
+  readonly cured: ReadonlySet<string>;
   /** Why what a step puts on or leaves does not bear the heat of its part’s bakes, by the step. */
   readonly burns: ReadonlyMap<string, Burn>;
+  /** How it went for the maker where a rule warned. */
+  readonly seen: (rule: RuleId, stuff: StuffId | null) => Seen;
 }
 
 /** Something that does not bear the oven, and the change that has it put on after it. */
@@ -40,10 +53,15 @@ export interface Burn {
 }
 
 /** A piece of which nothing more is known than its steps. */
-export const PLAIN_GROUND: OrderGround = { unbaked: new Set(), burns: new Map() };
+export const PLAIN_GROUND: OrderGround = {
+  unbaked: new Set(),
+  cured: new Set(),
+  burns: new Map(),
+  seen: () => ({ good: 0, bad: 0 }),
+};
 
 /** What of one part must come before what, and why. */
-const RULES: readonly (readonly [StepKind, StepKind, string])[] = [
+const RULES: readonly (readonly [first: StepKind, second: StepKind, why: string, rule?: RuleId])[] = [
   ['wire', 'bind', 'wires are bound when they are bent'],
   ['wire', 'block', 'the wire is what the block holds'],
   ['wire', 'core', 'the core is packed round the wire'],
@@ -54,9 +72,9 @@ const RULES: readonly (readonly [StepKind, StepKind, string])[] = [
   ['skin', 'detail', 'there must be clay to work in'],
   ['skin', 'clean', 'there must be clay to clean'],
   ['skin', 'joint', 'there must be something to join'],
-  ['bake', 'seal', 'raw clay under a sealer never cures right, and sealer browns in the oven'],
-  ['bake', 'coat', 'paint does not bear the oven'],
-  ['seal', 'coat', 'bare clay under paint peels or stains'],
+  ['bake', 'seal', 'raw clay under a sealer never cures right, and sealer browns in the oven', 'bake-seal'],
+  ['bake', 'coat', 'paint does not bear the oven', 'bake-coat'],
+  ['seal', 'coat', 'bare clay under paint peels or stains', 'seal-coat'],
 ];
 
 /** Work in raw clay, and what is to be done where the oven has been over it. */
@@ -91,11 +109,20 @@ function belong(a: RouteStep, b: RouteStep, part: string): boolean {
   return areWhole === (part === '') && (areWhole || overlaps(a, b));
 }
 
+function weighed(rule: RuleId, stuff: StuffId | null, seen: OrderGround['seen']): Constraint['of'] {
+  const own = seen(rule, stuff);
+  return { rule, stuff, grade: gradeOf(rule, stuff, own), seen: own };
+}
+
 function partConstraints(
   part: string,
   steps: readonly RouteStep[],
   places: readonly number[],
-  isUnbaked: boolean,
+  {
+    isUnbaked,
+    isCured,
+    seen,
+  }: { readonly isUnbaked: boolean; readonly isCured: boolean; readonly seen: OrderGround['seen'] },
 ): Constraint[] {
   const byKind = new Map<StepKind, number[]>();
   for (const i of places) {
@@ -104,11 +131,13 @@ function partConstraints(
     if (list) list.push(i);
     else byKind.set(kind, [i]);
   }
-  const pairs = (mode: OrderMode, a: StepKind, b: StepKind, why: string): Constraint[] =>
+  const pairs = (mode: OrderMode, a: StepKind, b: StepKind, why: string, rule?: RuleId): Constraint[] =>
     (byKind.get(a) ?? []).flatMap((first) =>
       (byKind.get(b) ?? []).flatMap((second): Constraint[] => {
         const [one, other] = [steps[first], steps[second]];
-        return one && other && belong(one, other, part) ? [{ mode, first, second, why, relation: null }] : [];
+        if (!one || !other || !belong(one, other, part)) return [];
+        const of = rule && weighed(rule, other.leaves, seen);
+        return [{ mode, first, second, why, relation: null, ...(of && { of }) }];
       }),
     );
   const alone = (mode: OrderMode, first: number, why: string): Constraint => ({
@@ -119,7 +148,7 @@ function partConstraints(
     relation: null,
   });
   return [
-    ...RULES.flatMap(([a, b, why]) => pairs('before', a, b, why)),
+    ...RULES.flatMap(([a, b, why, rule]) => pairs('before', a, b, why, rule)),
     ...pairs('wet', 'skin', 'pastel', 'pastel takes only on raw clay'),
     ...places.flatMap((i): Constraint[] => {
       const step = steps[i];
@@ -133,7 +162,7 @@ function partConstraints(
       return [
         ...(addsClay(step.kind) && !isOnClay ? [alone('baked', i, 'raw clay must be baked after it')] : []),
         ...(isOnClay ? [{ ...alone('raw', i, raw), among }] : []),
-        ...(cured === undefined ? [] : [alone('cured', i, cured)]),
+        ...(cured === undefined || isCured ? [] : [alone('cured', i, cured)]),
       ];
     }),
   ];
@@ -211,8 +240,11 @@ const RELATION_MODES = {
   marks: { mode: 'before', turned: false, why: 'it cannot be marked once it is covered' },
 } as const;
 
-/** Everything that the order of a route must keep: what its steps need, what its relations say, what its kinds ask. */
-export function constraintsOf({ steps, relations }: Route, ground: OrderGround = PLAIN_GROUND): Constraint[] {
+/** Everything that an order must keep, with what only often goes wrong, and without what is no matter. */
+export function weighedConstraints(
+  { steps, relations }: Route,
+  ground: OrderGround = PLAIN_GROUND,
+): Constraint[] {
   const at = new Map(steps.map(({ id }, i) => [id, i]));
   const found: Constraint[] = [];
   steps.forEach(({ needs }, second) => {
@@ -229,8 +261,15 @@ export function constraintsOf({ steps, relations }: Route, ground: OrderGround =
   }
   const byPart = stepsByPart(steps);
   for (const [part, places] of byPart)
-    for (const one of partConstraints(part, steps, places, ground.unbaked.has(part))) found.push(one);
-  return once([...found, ...hotConstraints(steps, byPart), ...thingConstraints(steps, ground)]);
+    for (const one of partConstraints(part, steps, places, {
+      isUnbaked: ground.unbaked.has(part),
+      isCured: ground.cured.has(part),
+      seen: ground.seen,
+    }))
+      found.push(one);
+  return once([...found, ...hotConstraints(steps, byPart), ...thingConstraints(steps, ground)]).filter(
+    ({ of }) => of?.grade !== 'silent',
+  );
 }
 
 /** The same of two steps is asked once, for however many parts. */
@@ -240,4 +279,9 @@ function once(constraints: readonly Constraint[]): Constraint[] {
     const key = `${mode} ${first} ${second} ${why}`;
     return !seen.has(key) && seen.add(key);
   });
+}
+
+/** Everything that the order of a route must keep: what its steps need, what its relations say, what its kinds ask. */
+export function constraintsOf(route: Route, ground: OrderGround = PLAIN_GROUND): Constraint[] {
+  return weighedConstraints(route, ground).filter(({ of }) => of?.grade !== 'check');
 }

@@ -19,6 +19,7 @@ export {
   splitStep,
 } from './editRoute.ts';
 export { ROUTE, STEP } from './figures.ts';
+export { type Grade, gradeOf, type RuleId, type Seen, seenOf, seenSays, triedSays } from './grades.ts';
 export { routeGround } from './ground.ts';
 export { type HandlingRow, handlingMap } from './handling.ts';
 export { practised, smallParts, type TimingGround } from './hands.ts';

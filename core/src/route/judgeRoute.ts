@@ -1,8 +1,16 @@
 import { DEFAULT_STEP, type Route, type RouteStep } from '../piece/index.ts';
 import type { OfferedChange } from '../reckoning/index.ts';
 import { cheapestOrder } from './cheapest.ts';
-import { type Constraint, constraintsOf, coolOf, type OrderGround, PLAIN_GROUND } from './constraints.ts';
+import {
+  type Constraint,
+  constraintsOf,
+  coolOf,
+  type OrderGround,
+  PLAIN_GROUND,
+  weighedConstraints,
+} from './constraints.ts';
 import { removeStep } from './editRoute.ts';
+import { seenSays } from './grades.ts';
 import { loopIn, titleOf } from './order.ts';
 import { bakesOf, broken, keeps, orderOf } from './placing.ts';
 import { folded, idleBakes, madeTwice } from './spare.ts';
@@ -15,6 +23,8 @@ export interface OrderFault {
   readonly steps: readonly RouteStep[];
   readonly says: string;
   readonly repair: OrderRepair | null;
+  /** The rule it breaks with what is put on, where the maker may have seen how that goes. */
+  readonly of: Constraint['of'] | null;
 }
 
 /** A change that mends a fault, and the route as it then is. */
@@ -28,6 +38,8 @@ export interface OrderRepair {
 /** How a route stands. */
 export interface RouteJudged {
   readonly faults: readonly OrderFault[];
+  /** What often goes wrong and is only to be looked at. */
+  readonly checks: readonly OrderFault[];
   /** Titles of steps that wait for each other in a ring; null when there is none. */
   readonly loop: readonly string[] | null;
 }
@@ -295,6 +307,7 @@ function spareFaults(route: Route): OrderFault[] {
           steps: [first, second],
           says: `between “${first.title}” and “${second.title}” nothing new comes on: the two are one bake`,
           repair: asRepair(`bake once: keep “${kept}”`, without),
+          of: null,
         },
       ];
     }),
@@ -308,10 +321,24 @@ function spareFaults(route: Route): OrderFault[] {
           steps: [first, second],
           says: `“${second.title}” does again what “${first.title}” has done`,
           repair: asRepair(`take out “${second.title}”`, removeStep(route, second.id)),
+          of: null,
         },
       ];
     }),
   ];
+}
+
+/** What often goes wrong as the order is, told once for one cause. */
+function checksOf(steps: readonly RouteStep[], all: readonly Constraint[]): OrderFault[] {
+  const checks = all.filter(({ of }) => of?.grade === 'check');
+  return grouped(broken(steps, orderOf(steps), checks)).flatMap((group): OrderFault[] => {
+    const [one] = group;
+    const [first, second] = [steps[one?.first ?? -1], steps[one?.second ?? -1]];
+    if (!one?.of || !first || !second) return [];
+    const seen = seenSays(one.of.seen);
+    const says = `“${first.title}” comes after “${second.title}”, which often goes wrong: ${one.why}${seen && `; ${seen}`}`;
+    return [{ first, second, steps: [second], says, repair: null, of: one.of }];
+  });
 }
 
 /**
@@ -320,7 +347,8 @@ function spareFaults(route: Route): OrderFault[] {
  */
 export function judgeRoute(route: Route, ground: OrderGround = PLAIN_GROUND): RouteJudged {
   const { steps } = route;
-  const constraints = constraintsOf(route, ground);
+  const all = weighedConstraints(route, ground);
+  const constraints = all.filter(({ of }) => of?.grade !== 'check');
   const ring = loopIn(steps.length, constraints);
   const wrong = broken(steps, orderOf(steps), constraints);
   const now = wrong.length + spareIn(steps);
@@ -339,11 +367,13 @@ export function judgeRoute(route: Route, ground: OrderGround = PLAIN_GROUND): Ro
         says: sayFault(steps, group),
         repair:
           repair && later && one.why === ground.burns.get(second.id)?.says ? { ...repair, ...later } : repair,
+        of: one.of ?? null,
       },
     ];
   });
   return {
     faults: [...faults, ...spareFaults(route)],
+    checks: checksOf(steps, all),
     loop: ring ? ring.map((at) => titleOf(steps[at])) : null,
   };
 }

@@ -11,6 +11,7 @@ import {
 import { sourced } from '../reckoning/index.ts';
 import { followed } from './compare.ts';
 import type { Burn, OrderGround } from './constraints.ts';
+import { seenOf } from './grades.ts';
 import { hasFace, isOfFace, smallParts, type TimingGround } from './hands.ts';
 import { STEP_TITLES } from './kinds.ts';
 
@@ -178,6 +179,12 @@ function fixes(host: Part, isAfter: boolean, { things }: Hung, needs: readonly s
   ];
 }
 
+/** Clay of a part that is still to be cured, by the bake it goes on for: of what lies there baked, only what goes over it. */
+function passesAhead({ id, state }: Part, ground: ProposeGround): readonly ClayPass[] {
+  const all = ground.passes(id);
+  return state === 'baked' || state === 'painted' ? all.filter(({ layers }) => layers.length > 0) : all;
+}
+
 /** What clay goes on for a bake, in words: a layer by its name, regions by the shorter list: these, or all but those. */
 function clayNamed(own: ClayPass, all: readonly ClayPass[]): string {
   const { regions, layers } = own;
@@ -199,7 +206,7 @@ function passSteps(
   hung: Hung,
   ahead: readonly string[],
 ): RouteStep[] {
-  const all = ground.passes(part.id);
+  const all = passesAhead(part, ground);
   const own = all.find((one) => one.pass === pass);
   if (!own) return [];
   const isLast = all.every((one) => one.pass <= pass);
@@ -217,8 +224,13 @@ function passSteps(
           regions,
           ...over,
         });
+  const isLaid = part.state === 'raw' && own.layers.length === 0;
+  const skin = step(stepId('skin', part.id, ...key), 'skin', `${part.name}${named}`, {
+    parts: [part.id],
+    regions,
+  });
   return [
-    step(stepId('skin', part.id, ...key), 'skin', `${part.name}${named}`, { parts: [part.id], regions }),
+    ...(isLaid ? [] : [skin]),
     ...(ground.piece.brief.schools.colour === 'pastel'
       ? [
           step(stepId('pastel', part.id, ...key), 'pastel', `${part.name}: pastel on the raw clay`, {
@@ -343,7 +355,13 @@ export function orderGround({ steps }: Route, ground: ProposeGround): OrderGroun
       if (says !== null) burns.set(step.id, { says, later: putLater(step, ground) });
     }
   }
-  return { unbaked: unbakedParts(ground), burns };
+  const cured = ground.piece.parts.filter(({ state }) => state === 'baked' || state === 'painted');
+  return {
+    unbaked: unbakedParts(ground),
+    cured: new Set(cured.map(({ id }) => id)),
+    burns,
+    seen: (rule, stuff) => seenOf(ground.piece, rule, stuff),
+  };
 }
 
 /**
@@ -355,20 +373,23 @@ export function proposeRoute(ground: ProposeGround): Route {
   const { piece, own } = ground;
   const { bakes: school, heat } = piece.brief.schools;
   const clay = piece.parts.filter(({ id }) => ground.isClay(id));
+  const planned = clay.filter(({ state }) => state === 'planned');
+  // What lies there baked goes into the oven again only for more clay over it.
+  const toCure = clay.filter((part) => passesAhead(part, ground).length > 0);
   const hung = hungOf(ground);
-  const baked = clay.filter(({ id }) => ground.windowOf(id) !== null);
-  const dried = clay.filter(({ id }) => ground.windowOf(id) === null);
+  const baked = toCure.filter(({ id }) => ground.windowOf(id) !== null);
+  const dried = toCure.filter(({ id }) => ground.windowOf(id) === null);
   const withSmall = baked.filter((part) => smallParts(part, own) > 0);
   const small = withSmall.map((part) => ofPart(part, 'small'));
   const ahead = bakes('ahead', 'Bake of small parts', withSmall, 'ahead', ground);
   const cooledAhead = ahead.filter(({ kind }) => kind === 'cool').map(({ id }) => id);
-  const last = Math.max(1, ...clay.flatMap(({ id }) => ground.passes(id).map(({ pass }) => pass)));
+  const last = Math.max(1, ...toCure.flatMap((part) => passesAhead(part, ground).map(({ pass }) => pass)));
   const isSet = heat === 'set' && school === 'sections';
   const sculpted = Array.from({ length: last }, (_, k) => k + 1).flatMap((pass) => {
-    const here = clay.flatMap((part) => passSteps(part, pass, ground, hung, cooledAhead));
+    const here = toCure.flatMap((part) => passSteps(part, pass, ground, hung, cooledAhead));
     // A short bake is for what more clay goes on later; all else waits for the final one.
-    const inIt = baked.filter(({ id }) => {
-      const passes = ground.passes(id);
+    const inIt = baked.filter((part) => {
+      const passes = passesAhead(part, ground);
       return passes.some((one) => one.pass === pass) && (!isSet || passes.some((one) => one.pass > pass));
     });
     if (school === 'one') return here;
@@ -379,16 +400,24 @@ export function proposeRoute(ground: ProposeGround): Route {
     school === 'one'
       ? bakes('all', 'The bake', baked, 'full', ground)
       : isSet
-        ? bakes('full', 'Final bake', baked, 'full', ground)
+        ? bakes(
+            'full',
+            sculpted.some(({ kind }) => kind === 'bake') ? 'Final bake' : 'Bake',
+            baked,
+            'full',
+            ground,
+          )
         : [];
   const cooled = [...sculpted, ...final].filter(({ kind }) => kind === 'cool');
   const lastCool = new Map<string, string>();
   for (const { id, parts } of cooled) for (const part of parts) lastCool.set(part, id);
   const cooledOf = ({ id }: Part) => [lastCool.get(id) ?? []].flat();
-  const loose = piece.parts.filter(({ id, sized }) => !ground.isClay(id) && sized === 'life');
+  const loose = piece.parts.filter(
+    ({ id, sized, state }) => !ground.isClay(id) && sized === 'life' && state === 'planned',
+  );
   return {
     steps: [
-      ...clay.flatMap((part) => armature(part, ground)),
+      ...planned.flatMap((part) => armature(part, ground)),
       ...loose.map((part) =>
         step(stepId('make', part.id), 'other', `Make ${part.name}`, { parts: [part.id] }),
       ),
@@ -401,7 +430,10 @@ export function proposeRoute(ground: ProposeGround): Route {
         ground,
         cooled.slice(-1).map(({ id }) => id),
       ),
-      ...finish(clay, ground),
+      ...finish(
+        clay.filter(({ state }) => state !== 'painted'),
+        ground,
+      ),
       ...clay.flatMap((part) => fixes(part, true, hung, cooledOf(part))),
       ...assembly(ground, hung),
     ],

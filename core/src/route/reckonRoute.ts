@@ -160,7 +160,7 @@ function reckonMissing(
   const skins = route.steps.filter(({ kind }) => kind === 'skin');
   if (!isOwn || skins.some(({ parts }) => parts.length === 0)) return [];
   const made = new Set<string>(skins.flatMap(({ parts }) => parts));
-  const missing = piece.parts.filter(({ id }) => isClay(id) && !made.has(id));
+  const missing = piece.parts.filter(({ id, state }) => isClay(id) && state === 'planned' && !made.has(id));
   if (missing.length === 0) return [];
   const names = missing.slice(0, MOST_NAMED).map(({ name }) => name);
   const more = missing.length - names.length;
@@ -206,6 +206,17 @@ function stoppedAtOven({ steps }: Route, { ovenMin }: ProposeGround): Verdict | 
   return null;
 }
 
+/** In order, but with something to be looked at. */
+function checked({ checks: [first, ...more] }: RouteJudged): Verdict | null {
+  if (!first) return null;
+  return {
+    level: 'doubtful',
+    wording: 'state',
+    says: `${first.says}${more.length > 0 ? `, and ${more.length} more` : ''}`,
+    waysOut: [{ says: 'try it on a swatch first' }, { says: 'move one of the two at Bench' }],
+  };
+}
+
 function judgeOrder({ judged, route, held, isOwn, ground }: Omit<RouteReckoned, 'figures'>): Verdict {
   if (judged.loop)
     return {
@@ -218,7 +229,7 @@ function judgeOrder({ judged, route, held, isOwn, ground }: Omit<RouteReckoned, 
       ],
     };
   const [first] = judged.faults;
-  if (!first) return stoppedAtOven(route, ground) ?? IN_ORDER;
+  if (!first) return stoppedAtOven(route, ground) ?? checked(judged) ?? IN_ORDER;
   const whole = judged.faults.length > 1 ? putInOrder(route, held) : null;
   const ways: WayOut[] = [
     ...(first.repair ? [{ says: first.repair.says, change: first.repair.change }] : []),

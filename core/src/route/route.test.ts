@@ -71,7 +71,7 @@ describe('the order of steps', () => {
   );
 
   it('the usual order of the work holds (common practice)', () => {
-    expect(judgeRoute(plain)).toEqual({ faults: [], loop: null });
+    expect(judgeRoute(plain)).toEqual({ faults: [], checks: [], loop: null });
   });
 
   it('a core after the clay is named with both steps, and one move mends it', () => {
@@ -327,7 +327,12 @@ describe('the proposed route', () => {
             // The lantern’s chimney is of kit plastic, and put in before the oven: that is the one thing to be said.
             const sound = setAt(piece, ['parts'], piece.parts.map(withoutPlastic));
             const { judged } = reckon(sound).route;
-            expect([bakes, heat, colour, judged]).toEqual([bakes, heat, colour, { faults: [], loop: null }]);
+            expect([bakes, heat, colour, judged]).toEqual([
+              bakes,
+              heat,
+              colour,
+              { faults: [], checks: [], loop: null },
+            ]);
           }
   });
 

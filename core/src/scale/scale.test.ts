@@ -73,7 +73,7 @@ describe('figure heights', () => {
   });
 
   it('refuses a height or a stature of nothing', () => {
-    expect(() => figure({ heightMm: 0 })).toThrow('a figure height wants to be over 0 mm');
+    expect(() => figure({ heightMm: 0 })).toThrow('a height on the bench wants to be over 0 mm');
     expect(() => figure({ statureMm: -1 })).toThrow(ScaleError);
   });
 

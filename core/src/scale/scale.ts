@@ -22,7 +22,22 @@ export interface FigureScale {
   readonly heroic: boolean;
 }
 
-export type Scale = RatioScale | FigureScale;
+/** Not settled yet: everything is as large as it is on the bench. */
+export interface OpenScale {
+  readonly kind: 'open';
+}
+
+/** Taken from one thing: what it is on the bench, and what it stands for. */
+export interface ThingScale {
+  readonly kind: 'thing';
+  readonly name: string;
+  /** On the bench, mm. */
+  readonly benchMm: number;
+  /** What it stands for in life, mm. */
+  readonly lifeMm: number;
+}
+
+export type Scale = RatioScale | FigureScale | OpenScale | ThingScale;
 
 /** The one ratio to work with, and the range that the name alone would allow. */
 export interface ResolvedScale {
@@ -31,6 +46,8 @@ export interface ResolvedScale {
   readonly low: number;
   readonly high: number;
   readonly heroic: boolean;
+  /** Not settled yet: nothing is read as a size in life. */
+  readonly isOpen: boolean;
   /** `1:12` or `32 mm to the eyes`. */
   readonly label: string;
   /** What the trade calls it, or an empty string. */
@@ -58,8 +75,8 @@ export class ScaleError extends RangeError {
 }
 const SCALE_WANTS = {
   'scale.ratio': 'a ratio 1:N wants N of at least 0.1',
-  'scale.height': 'a figure height wants to be over 0 mm',
-  'scale.stature': 'a stature wants to be over 0 mm',
+  'scale.height': 'a height on the bench wants to be over 0 mm',
+  'scale.stature': 'a size in life wants to be over 0 mm',
 } as const;
 
 function formatRatio(ratio: number): string {
@@ -86,20 +103,51 @@ function resolveFigure(scale: FigureScale): ResolvedScale {
     low: eyes * STATURE_SPREAD[0],
     high: crown * STATURE_SPREAD[1],
     heroic: scale.heroic,
+    isOpen: false,
     label: `${Number(scale.heightMm.toFixed(1))} mm to the ${scale.datum}`,
     says: `works as ${formatRatio(ratio)}${scale.heroic ? ', heroic' : ''}`,
   };
 }
 
+/** Lengths of an open scale are those on the bench. */
+const OPEN: ResolvedScale = {
+  ratio: 1,
+  low: 1,
+  high: 1,
+  heroic: false,
+  isOpen: true,
+  label: 'open scale',
+  says: 'sizes are those on the bench',
+};
+
+function resolveThing({ name, benchMm, lifeMm }: ThingScale): ResolvedScale {
+  if (!(benchMm > 0)) throw new ScaleError('scale.height', benchMm);
+  if (!(lifeMm > 0)) throw new ScaleError('scale.stature', lifeMm);
+  return { ...resolveRatio({ kind: 'ratio', ratio: lifeMm / benchMm }), says: `by the ${name}` };
+}
+
 /**
  * The working ratio of a scale. A figure height resolves as stature × (0.936 to the eyes, 1 to the crown) ÷ height;
- * its range covers both datums and statures of 1.65 to 1.85 m when 1.75 m is stated.
+ * its range covers both datums and statures of 1.65 to 1.85 m when 1.75 m is stated. A thing’s is what it stands for ÷ what
+ * it is; an open one is 1.
  *
  * @throws {ScaleError} for a ratio under 0.1, or a height or stature of zero or less
  * @example resolveScale({ kind: 'figure', heightMm: 28, datum: 'eyes', statureMm: 1750, heroic: false }).ratio // 58.5
  */
 export function resolveScale(scale: Scale): ResolvedScale {
-  if (scale.kind === 'figure') return resolveFigure(scale);
+  switch (scale.kind) {
+    case 'figure':
+      return resolveFigure(scale);
+    case 'thing':
+      return resolveThing(scale);
+    case 'open':
+      return OPEN;
+    case 'ratio':
+      return resolveRatio(scale);
+  }
+}
+
+function resolveRatio(scale: RatioScale): ResolvedScale {
   if (!(scale.ratio >= 0.1) || !Number.isFinite(scale.ratio))
     throw new ScaleError('scale.ratio', scale.ratio);
   const { ratio } = scale;
@@ -108,6 +156,7 @@ export function resolveScale(scale: Scale): ResolvedScale {
     low: ratio,
     high: ratio,
     heroic: false,
+    isOpen: false,
     label: formatRatio(ratio),
     says: nameOfRatio(ratio),
   };

@@ -44,6 +44,8 @@ function judge(context: PieceContext, thing: FoundThing, lifeMm: number, meant: 
 
 /** What every found thing of the piece reads as, held against what it is meant to be. */
 export function reckonFound(context: PieceContext): Reckoning[] {
+  // Nothing reads as anything while the scale is open.
+  if (context.scale.isOpen) return [];
   return context.piece.found.map((thing) => {
     const { scale, scaleFigure } = context;
     const meant = meantRow(thing);

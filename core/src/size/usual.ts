@@ -43,8 +43,8 @@ function largestOf(form: unknown): number {
 }
 
 /** A part that is many times as large or as small in life as what it is called: mostly a slip of the keys; else nothing. */
-export function reckonUsual({ part }: PartFacts): Reckoning[] {
-  const like = part.sized === 'life' ? namesake(part.name) : null;
+export function reckonUsual({ part, scale }: PartFacts): Reckoning[] {
+  const like = part.sized === 'life' && !scale.isOpen ? namesake(part.name) : null;
   // An imported solid has its size from its file, in no typed length.
   if (!like || part.form.kind === 'mesh') return [];
   const [now, usual] = [largestOf(part.form), largestOf(like.form)];

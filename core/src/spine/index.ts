@@ -1,5 +1,6 @@
 export { type Breakdown, breakdownOf } from './breakdowns.ts';
 export type { Ground } from './document.ts';
+export { widened } from './ends.ts';
 export { FIGURE_KINDS, kindOf } from './keys.ts';
 export { inOrder, SubjectError } from './order.ts';
 export { allFigures, type PieceReckoned, type ReckonOptions, reckonPiece } from './reckonPiece.ts';

@@ -4,10 +4,11 @@ import { bakesOfRoute, type PlannedBake, planOfPiece } from '../bake/plan/index.
 import { bulkOfPart, type PartBulk } from '../bulk/index.ts';
 import type { Fault, Given, PartContext } from '../context/index.ts';
 import type { ShapeStore } from '../form/index.ts';
-import type { Piece } from '../piece/index.ts';
+import { type Piece, pieceAtEnds } from '../piece/index.ts';
 import { makeBook, type OwnValues, type Reckoning, type ReckoningBook } from '../reckoning/index.ts';
 import { type BakeState, type RouteReckoned, routeOfPiece } from '../route/index.ts';
 import type { Breakdown } from './breakdowns.ts';
+import { widened } from './ends.ts';
 import { makeSpine, type Spine } from './spine.ts';
 import { SUBJECTS } from './subjects.ts';
 
@@ -63,7 +64,14 @@ export function reckonPiece(piece: Piece, { shapes, workshopOwn, now }: ReckonOp
   const audits = new Map([...given.parts(auditOfPart)].map(([id, { audits: found }]) => [id, found]));
   return {
     given,
-    book: makeBook(allFigures(spine)),
+    book: makeBook(
+      widened(
+        allFigures(spine),
+        pieceAtEnds(piece).map((end) =>
+          allFigures(makeSpine(SUBJECTS, shapes, { piece: end, workshopOwn, now })),
+        ),
+      ),
+    ),
     contexts: given.contexts,
     bulk: given.parts(bulkOfPart),
     bones: given.parts(bonesOfPart),

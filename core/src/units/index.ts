@@ -5,4 +5,5 @@ export * from './formatLength.ts';
 export { formatMinutes } from './formatTime.ts';
 export * from './length.ts';
 export { type LengthReading, type LengthRule, type LengthUnit, parseLength } from './parseLength.ts';
+export * from './rough.ts';
 export * from './temperature.ts';

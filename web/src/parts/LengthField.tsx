@@ -1,7 +1,8 @@
-import { type LengthUnit, parseLength } from '@every-inch/core/units';
+import { type LengthUnit, parseLength, type ReadOne } from '@every-inch/core/units';
 import { useReadingTaker } from '../instruments/useReadingTaker.ts';
 import { entryMark, type FieldProps, FieldShell } from './FieldShell.tsx';
 import { type DraftReading, useDraft } from './useDraft.ts';
+import { keepRough, type RoughValue, readRough, useRoughText } from './useRough.ts';
 
 /** What a length field needs. */
 interface LengthFieldProps extends FieldProps {
@@ -19,15 +20,21 @@ interface LengthFieldProps extends FieldProps {
 /** A length as makers type it. What can be read is taken as it is typed; what cannot stays in the field with the reason. */
 export function LengthField(props: LengthFieldProps) {
   const { label, shown, unit, onLength, onEmpty, sign = 'positive' } = props;
-  const read = (text: string): DraftReading<number | null> => {
-    if (text.trim() === '' && onEmpty) return { ok: true, value: null };
+  const one: ReadOne = (text) => {
     const reading = parseLength(text, { unit, sign });
     return reading.ok ? { ok: true, value: reading.lengthMm } : { ok: false, says: reading.error.message };
   };
+  const read = (text: string): DraftReading<RoughValue | null> =>
+    text.trim() === '' && onEmpty ? { ok: true, value: null } : readRough(text, one, props.entry);
+  const roughText = useRoughText(props.entry);
   const { field, says, put } = useDraft({
-    shown,
+    shown: roughText ?? shown,
     read,
-    onValue: (mm) => (mm === null ? onEmpty?.() : onLength(mm)),
+    onValue: (typed) => {
+      if (typed === null) onEmpty?.();
+      else onLength(typed.value);
+      keepRough(props.entry, typed?.rough ?? null);
+    },
   });
   const readings = useReadingTaker(label, 'mm', (mm) => put(`${mm} mm`));
   return (

@@ -1,7 +1,9 @@
+import { fromFahrenheit, type ReadOne } from '@every-inch/core/units';
 import type { ReadingUnit } from '../instruments/focusedField.ts';
 import { useReadingTaker } from '../instruments/useReadingTaker.ts';
 import { entryMark, type FieldProps, FieldShell } from './FieldShell.tsx';
 import { type DraftReading, useDraft } from './useDraft.ts';
+import { keepRough, type RoughValue, readRough, useRoughText } from './useRough.ts';
 
 /** What a plain number field needs. */
 interface NumberFieldProps extends FieldProps {
@@ -17,13 +19,14 @@ interface NumberFieldProps extends FieldProps {
   readonly after?: string;
 }
 
-function readNumber(
-  text: string,
-  { min, over, max, whole, onEmpty }: NumberFieldProps,
-): DraftReading<number | null> {
-  if (text.trim() === '')
-    return onEmpty ? { ok: true, value: null } : { ok: false, says: 'a number is wanted here' };
-  const value = Number(text.replace(',', '.'));
+/** One amount in the unit of the field, which may be typed behind it; °F is taken where °C is wanted. */
+function readNumber(text: string, { min, over, max, whole, after }: NumberFieldProps): ReturnType<ReadOne> {
+  const typed = text.trim();
+  if (typed === '') return { ok: false, says: 'a number is wanted here' };
+  const isFahrenheit = after === '°C' && /°?\s*F$/i.test(typed);
+  const bare = typed.replace(/\s*(°\s*[CF]?|[CF]|%|mm|min|g|h)$/i, '');
+  const number = Number(bare.replace(',', '.'));
+  const value = isFahrenheit && Number.isFinite(number) ? fromFahrenheit(number) : number;
   if (!Number.isFinite(value)) return { ok: false, says: `“${text}” is no number; what works: 12 or 1.5` };
   if (whole && !Number.isInteger(value)) return { ok: false, says: 'a whole number is wanted here' };
   if (over !== undefined && value <= over) return { ok: false, says: `more than ${over}` };
@@ -42,10 +45,18 @@ function readingUnit(after: string | undefined): ReadingUnit | null {
 /** A number; what can be used is taken as it is typed, what cannot stays with the reason. */
 export function NumberField(props: NumberFieldProps) {
   const { label, value, onNumber, onEmpty, after } = props;
+  const roughText = useRoughText(props.entry);
   const { field, says, put } = useDraft({
-    shown: value === null ? '' : String(value),
-    read: (text) => readNumber(text, props),
-    onValue: (read) => (read === null ? onEmpty?.() : onNumber(read)),
+    shown: roughText ?? (value === null ? '' : String(value)),
+    read: (text): DraftReading<RoughValue | null> =>
+      text.trim() === '' && onEmpty
+        ? { ok: true, value: null }
+        : readRough(text, (one) => readNumber(one, props), props.entry),
+    onValue: (typed) => {
+      if (typed === null) onEmpty?.();
+      else onNumber(typed.value);
+      keepRough(props.entry, typed?.rough ?? null);
+    },
   });
   // Counts are not read off an instrument, nor are minutes or money.
   const takes = !props.whole && (after === undefined || readingUnit(after) !== null);

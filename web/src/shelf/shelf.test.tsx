@@ -51,7 +51,7 @@ describe('the shelf', () => {
     const opened = await screen.findByLabelText('opened');
     const [head] = await (await pieceStore()).heads();
     expect(opened.textContent).toBe(head?.id);
-    expect(head).toMatchObject({ name: 'New piece', parts: 0, scale: '1:12' });
+    expect(head).toMatchObject({ name: 'New piece', parts: 0, scale: 'open scale' });
   });
 
   it('a file comes in, is doubled under another name, and deleted with a way back', async () => {

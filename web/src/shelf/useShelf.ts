@@ -1,4 +1,4 @@
-import { newPiece, type PieceId } from '@every-inch/core/piece';
+import { newPiece, type Piece, type PieceId } from '@every-inch/core/piece';
 import { useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
@@ -98,7 +98,8 @@ export function useShelfActions(load: () => Promise<void>) {
   };
   return {
     async make() {
-      const piece = newPiece('New piece', new Date().toISOString());
+      // A piece begins without a scale: two makers of three name none.
+      const piece: Piece = { ...newPiece('New piece', new Date().toISOString()), scale: { kind: 'open' } };
       await (await pieceStore()).put(piece, nextMoment());
       navigate(`/piece/${piece.id}/size`);
     },

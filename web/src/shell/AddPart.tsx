@@ -1,4 +1,4 @@
-import { chiefLength, type Form, findStarts, type Start } from '@every-inch/core/form';
+import { chiefLength, type Form, findStarts, type Start, scaledForm } from '@every-inch/core/form';
 import {
   addPart,
   DEFAULT_CORE,
@@ -19,6 +19,8 @@ import { dialogOpened, selected } from '../state/sessionSlice.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
 import { IntakeError, bringIn as takeIn } from '../workers/intake.ts';
 
+/** How large a thing is begun where there is no scale, mm. */
+const BEGUN_MM = 40;
 /** Largest file of a solid that is read, bytes: 4 million triangles of binary STL. */
 const LARGEST_MESH = 200 * 1024 * 1024;
 
@@ -42,11 +44,12 @@ interface StartListProps {
   readonly starts: readonly Start[];
   readonly chosen: Start | undefined;
   readonly ratio: number;
+  readonly isOpen: boolean;
   readonly onChoose: (start: Start) => void;
   readonly onTake: (start: Start) => void;
 }
 
-function StartList({ starts, chosen, ratio, onChoose, onTake }: StartListProps) {
+function StartList({ starts, chosen, ratio, isOpen, onChoose, onTake }: StartListProps) {
   const format = useLifeFormat();
   const list = useRef<HTMLDivElement>(null);
   useEffect(() => {
@@ -82,14 +85,11 @@ function StartList({ starts, chosen, ratio, onChoose, onTake }: StartListProps) 
             <span className="min-w-0 flex-1">{start.title}</span>
             <span className="figure text-quiet">{format(realMm(chiefLength(start.form)))}</span>
             <span className="figure w-24 text-right">
-              {formatMiniMm(miniMm(chiefLength(start.form) / ratio))} mm
+              {formatMiniMm(miniMm(isOpen ? BEGUN_MM : chiefLength(start.form) / ratio))} mm
             </span>
           </div>
         </div>
       ))}
-      {starts.length === 0 && (
-        <p className="p-2 text-quiet">Nothing is called that. Try a plain form: ball, rod, block, turned.</p>
-      )}
     </div>
   );
 }
@@ -103,8 +103,8 @@ function AddPartForm({ onClose }: { readonly onClose: () => void }) {
   const [question, setQuestion] = useState('');
   const [name, setName] = useState('');
   const [chosenId, setChosenId] = useState<string | null>(null);
-  const { ratio, label } = resolveScale(piece.scale);
-  const starts = findStarts(question);
+  const { ratio, label, isOpen } = resolveScale(piece.scale);
+  const { starts, isGuess } = findStarts(question);
   const chosen = starts.find(({ id }) => id === chosenId) ?? starts[0];
   const picker = useRef<HTMLInputElement>(null);
   const [fault, setFault] = useState<string | null>(null);
@@ -112,7 +112,14 @@ function AddPartForm({ onClose }: { readonly onClose: () => void }) {
   const [asked, setAsked] = useState<File | null>(null);
   const add = (start: Pick<Start, 'title' | 'form'> | undefined = chosen, over: Partial<Part> = {}): void => {
     if (!start) return;
-    const part = { ...madePart(piece, name, start), ...over };
+    // Without a scale a thing begins as large as a hand makes it.
+    const bench = isOpen && over.sized === undefined;
+    const form = bench ? scaledForm(start.form, BEGUN_MM / chiefLength(start.form)) : start.form;
+    const part = {
+      ...madePart(piece, name, { title: start.title, form }),
+      ...(bench ? { sized: 'miniature' as const } : {}),
+      ...over,
+    };
     dispatch(
       edit(`add ${part.name}`, (old) => addPart(old, part, after?.parent ? null : (after?.id ?? null))),
     );
@@ -176,14 +183,20 @@ function AddPartForm({ onClose }: { readonly onClose: () => void }) {
       <p className="sr-only" role="status">
         {starts.length} things
       </p>
+      {isGuess && (
+        <p className="mt-1 text-[13px] text-quiet">
+          Nothing is called that; these come nearest. Its outline can be drawn at Size.
+        </p>
+      )}
       <p className="mt-2 flex justify-end gap-2.5 px-1.5 text-[12.5px] text-quiet">
         <span>in life</span>
-        <span className="w-24 text-right">at {label}</span>
+        <span className="w-24 text-right">{isOpen ? 'on the bench' : `at ${label}`}</span>
       </p>
       <StartList
         starts={starts}
         chosen={chosen}
         ratio={ratio}
+        isOpen={isOpen}
         onChoose={({ id }) => setChosenId(id)}
         onTake={add}
       />

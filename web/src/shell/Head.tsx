@@ -1,3 +1,4 @@
+import { resolveScale } from '@every-inch/core/scale';
 import { format, parseISO } from 'date-fns';
 import { ArrowLeftRight, Download, Ellipsis, History, Redo2, RulerDimensionLine, Undo2 } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
@@ -166,6 +167,7 @@ function PieceName() {
 export function Head() {
   const dispatch = useAppDispatch();
   const [converts, setConverts] = useState(false);
+  const { isOpen } = resolveScale(useOfPiece((piece) => piece.scale));
   return (
     <header className="flex min-h-[46px] items-center gap-3 border-b border-ink px-3.5 max-md:flex-wrap max-md:gap-1 max-md:px-1.5">
       <Link to="/" aria-label="Shelf" title="Shelf: all pieces" className="p-1">
@@ -178,7 +180,7 @@ export function Head() {
       <div
         className={`ml-auto w-[23rem] max-w-full shrink max-lg:w-[19rem] max-md:order-last max-md:w-full ${converts ? '' : 'max-md:hidden'}`}
       >
-        <Converter />
+        {!isOpen && <Converter />}
       </div>
       <button
         type="button"

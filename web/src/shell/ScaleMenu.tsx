@@ -4,6 +4,7 @@ import { Popover } from 'radix-ui';
 import { useId, useState } from 'react';
 import { LengthField } from '../parts/LengthField.tsx';
 import { useLifeFormat } from '../parts/lengths.ts';
+import { TextField } from '../parts/TextField.tsx';
 import { useFigures } from '../spine/hooks.ts';
 import { editAt, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
 
@@ -90,6 +91,57 @@ function FigureSettings() {
   );
 }
 
+/** A scale taken from one thing that is as large as it is: a game base, a lamp, a doll’s foot, a bought figure. */
+function FromThing({ onChoose }: { readonly onChoose: (scale: Scale) => void }) {
+  const { scale } = useOpenPiece();
+  const format = useLifeFormat();
+  const now = scale.kind === 'thing' ? scale : null;
+  const [name, setName] = useState(now?.name ?? '');
+  const [benchMm, setBenchMm] = useState(now?.benchMm ?? null);
+  const [lifeMm, setLifeMm] = useState(now?.lifeMm ?? null);
+  return (
+    <fieldset className="mt-2 border-t border-hair pt-2">
+      <legend className="heading">or take it from a thing that is there</legend>
+      <div className="flex flex-wrap items-end gap-2">
+        <TextField
+          label="Thing"
+          className="w-28"
+          value={name}
+          placeholder="bought figure"
+          onText={(text) => setName(text.trim().slice(0, 200))}
+        />
+        <LengthField
+          label="on the bench"
+          shown={benchMm === null ? '' : `${benchMm} mm`}
+          unit="mm"
+          className="w-20"
+          onLength={setBenchMm}
+        />
+        <LengthField
+          label="stands for"
+          shown={lifeMm === null ? '' : format(realMm(lifeMm))}
+          unit="mm"
+          className="w-24"
+          placeholder="1.7 m"
+          onLength={setLifeMm}
+        />
+        <button
+          type="button"
+          className="press"
+          disabled={benchMm === null || lifeMm === null}
+          onClick={() =>
+            benchMm !== null &&
+            lifeMm !== null &&
+            onChoose({ kind: 'thing', name: name || 'thing', benchMm, lifeMm })
+          }
+        >
+          Use it
+        </button>
+      </div>
+    </fieldset>
+  );
+}
+
 /** The scale in the head line: click to change it or to compare. */
 export function ScaleMenu() {
   const dispatch = useAppDispatch();
@@ -155,6 +207,16 @@ export function ScaleMenu() {
             </p>
           )}
           <FigureSettings />
+          <FromThing onChoose={choose} />
+          {piece.scale.kind !== 'open' && (
+            <button
+              type="button"
+              className="press-quiet mt-1 text-fired"
+              onClick={() => choose({ kind: 'open' })}
+            >
+              Leave it open: sizes as on the bench
+            </button>
+          )}
           <ScaleList onChoose={choose} />
         </Popover.Content>
       </Popover.Portal>

@@ -13,6 +13,7 @@ import { useMemo, useState } from 'react';
 import { WindowList } from '../parts/WindowList.tsx';
 import { dialogOpened } from '../state/sessionSlice.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector, useOfPiece } from '../state/store.ts';
+import { SayPart } from './SayPart.tsx';
 import { TrayLinks } from './TrayLinks.tsx';
 import { SortableRow, TrayRow } from './TrayRow.tsx';
 
@@ -114,7 +115,8 @@ export function Tray() {
         className={`min-h-0 flex-1 overflow-y-auto max-md:max-h-[60vh] ${isOpen ? '' : 'max-md:hidden'}`}
       >
         {count <= MOST_DRAGGED ? <DraggedRows /> : <WindowRows scroller={scroller} />}
-        {count === 0 && <p className="px-3.5 text-quiet">No parts yet. Press N to add the first.</p>}
+        {count === 0 && <p className="px-3.5 text-quiet">No parts yet: say one, or press N for the list.</p>}
+        <SayPart />
         <button
           type="button"
           className="press-quiet mx-2 my-2 text-fired"

@@ -1,9 +1,16 @@
 import type { Ask, Found, Reckoner, Subject } from '@every-inch/core/context';
 import { factsOf, makeShapeStore, type ShapeFacts } from '@every-inch/core/form';
-import { withChanges } from '@every-inch/core/piece';
+import { pieceAtEnds, withChanges } from '@every-inch/core/piece';
 import { type Lens, type ShownFigure, shownOf } from '@every-inch/core/reckoning';
 import { sketch } from '@every-inch/core/size';
-import { type Breakdown, breakdownOf, type Ground, makeSpine, type Spine } from '@every-inch/core/spine';
+import {
+  type Breakdown,
+  breakdownOf,
+  type Ground,
+  makeSpine,
+  type Spine,
+  widened,
+} from '@every-inch/core/spine';
 import { dequal } from 'dequal';
 import type { CellTold, Change, Desk, Opening, Told, Watch } from './messages.ts';
 
@@ -53,6 +60,8 @@ export function openDesk(subjects: readonly Subject[], place: Place): Desk {
     subjects.flatMap((one) => (one.asks ?? []).map((ask) => [ask.name, ask])),
   );
   let spine: Spine | null = null;
+  /** The same piece at the ends of what is rough in it. */
+  let ends: Spine[] = [];
   let ground: Ground | null = null;
   let revision = 0;
   let watched: Watch = { stage: 'size', part: null };
@@ -98,6 +107,29 @@ export function openDesk(subjects: readonly Subject[], place: Place): Desk {
     };
   }
 
+  /** Figures with the range that rough amounts give them; an end that breaks down gives none. */
+  function atEnds(reckoner: Reckoner, part: string | null, own: Found['figures']): Found['figures'] {
+    if (ends.length === 0 || own.length === 0) return own;
+    const others = ends.flatMap((end) => {
+      try {
+        return [end.found(reckoner, part)?.figures ?? NONE];
+      } catch {
+        return [];
+      }
+    });
+    return widened(own, others);
+  }
+
+  function layEnds(on: Ground): void {
+    const pieces = pieceAtEnds(on.piece);
+    if (pieces.length === ends.length)
+      ends.forEach((end, i) => {
+        const piece = pieces[i];
+        if (piece) end.change({ ...on, piece });
+      });
+    else ends = pieces.map((piece) => makeSpine(subjects, shapes, { ...on, piece }));
+  }
+
   function setBroken(key: string, now: Breakdown | null): void {
     const before = broken.get(key) ?? null;
     if (dequal(before, now)) return;
@@ -123,8 +155,8 @@ export function openDesk(subjects: readonly Subject[], place: Place): Desk {
       };
       const figures = toldFigures.get(key) ?? new Map();
       toldFigures.set(key, figures);
-      if (figures.get(reckoner.name) !== (now?.figures ?? NONE)) {
-        const all = now?.figures ?? NONE;
+      const all = atEnds(reckoner, part, now?.figures ?? NONE);
+      if (figures.get(reckoner.name) !== all) {
         const before = figures.get(reckoner.name) ?? NONE;
         figures.set(reckoner.name, all);
         // A working that changed alone is nobody’s business before it is opened.
@@ -255,6 +287,8 @@ export function openDesk(subjects: readonly Subject[], place: Place): Desk {
     open({ revision: at, piece, workshopOwn, now }: Opening) {
       ground = { piece, workshopOwn, now };
       spine = makeSpine(subjects, shapes, ground);
+      ends = [];
+      layEnds(ground);
       revision = at;
       for (const map of [toldFigures, toldFound, toldShapes]) map.clear();
       toldFaults = '';
@@ -274,6 +308,7 @@ export function openDesk(subjects: readonly Subject[], place: Place): Desk {
       };
       revision = at;
       spine.change(ground);
+      layEnds(ground);
       again();
     },
     watch(to) {

@@ -235,7 +235,7 @@ const NO_ROUTE: RouteFacts = {
   route: NO_STEPS,
   proposed: NO_STEPS,
   isOwn: false,
-  judged: { faults: [], loop: null },
+  judged: { faults: [], checks: [], loop: null },
   heeds: new Map(),
   shares: new Map(),
   times: new Map(),

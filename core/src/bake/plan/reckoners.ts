@@ -1,5 +1,6 @@
 import { bulkOfPart } from '../../bulk/index.ts';
 import { type Given, partReckoner, pieceReckoner, type Reckoner } from '../../context/index.ts';
+import type { PartState } from '../../piece/index.ts';
 import type { Reckoning } from '../../reckoning/index.ts';
 import { type BakeState, bakeStates, type PartInOven, stepsOfPiece } from '../../route/steps/index.ts';
 import { BAKE } from '../figures.ts';
@@ -31,7 +32,12 @@ export const bakesOfRoute = pieceReckoner(
   'bake.states',
   [],
   (given) => {
-    const states = bakeStates(given.piece(stepsOfPiece).route, [...given.parts(bulkOfPart).keys()]);
+    const begun = new Map<string, PartState>(given.context.piece.parts.map(({ id, state }) => [id, state]));
+    const states = bakeStates(
+      given.piece(stepsOfPiece).route,
+      [...given.parts(bulkOfPart).keys()],
+      (part) => begun.get(part) ?? 'planned',
+    );
     return { figures: [], states, byPart: bakesByPart(states) };
   },
   ({ states }) => states,

@@ -1,5 +1,4 @@
 import {
-  atCorners,
   bentBar,
   block,
   builtUp,
@@ -7,7 +6,6 @@ import {
   cylinder,
   group,
   mirrored,
-  panels,
   piece,
   ring,
   rod,

@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 import { IsIn, IsOptional, IsString, Matches, MaxLength } from 'class-validator';
 import { BakeRecord } from '../../bake/record/classes.ts';
+import { STUFF_IDS, type StuffId } from '../../handbook/index.ts';
 import { Amount } from '../../record/amount.ts';
 import { Moment } from '../../record/dates.ts';
 import {
@@ -27,13 +28,21 @@ export class MadeMeasure {
   @Amount(LOG_LIMITS.madeMeasure.madeMm) madeMm!: number;
 }
 
+/** How something went that a rule warns of, for the maker: it moves the rule for that stuff. */
+export class RuleResult {
+  @IsString() @MaxLength(NAME_LENGTH) rule!: string;
+  @IsOptional() @IsIn(STUFF_IDS) stuff!: StuffId | null;
+  @IsIn(['good', 'bad']) outcome!: 'good' | 'bad';
+}
+
 export class LogEntry {
   @Matches(ID_PATTERN) id!: EntryId;
   @Moment() at!: string;
-  @IsIn(['measure', 'bake', 'note']) kind!: 'measure' | 'bake' | 'note';
+  @IsIn(['measure', 'bake', 'note', 'result']) kind!: 'measure' | 'bake' | 'note' | 'result';
   @IsOptional() @Matches(ID_PATTERN) part!: PartId | null;
   @IsOptional() @Nested(() => MadeMeasure) measure!: MadeMeasure | null;
   @IsOptional() @Nested(() => BakeRecord) bake!: BakeRecord | null;
+  @IsOptional() @Nested(() => RuleResult) result!: RuleResult | null;
   @IsString() @MaxLength(NOTE_LENGTH) note!: string;
   /** What to do otherwise next time; speaks up at the same stage. */
   @IsString() @MaxLength(NOTE_LENGTH) lesson!: string;

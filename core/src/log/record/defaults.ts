@@ -4,6 +4,7 @@ export const DEFAULT_ENTRY = {
   part: null,
   measure: null,
   bake: null,
+  result: null,
   note: '',
   lesson: '',
   pictures: [],

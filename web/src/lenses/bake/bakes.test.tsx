@@ -83,6 +83,7 @@ describe('the bakes of a piece', () => {
           kind: 'bake' as const,
           part: 'goose' as never,
           measure: null,
+          result: null,
           bake: { temperatureC: 130, minutes: 40, thicknessMm: 8, outcome: 'good' as const },
           note: '',
           lesson: '',

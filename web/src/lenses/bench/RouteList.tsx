@@ -28,7 +28,7 @@ function useFaults(): ReadonlyMap<string, readonly OrderFault[]> {
   const { judged } = useRouteFacts();
   return useMemo(() => {
     const found = new Map<string, OrderFault[]>();
-    for (const fault of judged.faults)
+    for (const fault of [...judged.faults, ...judged.checks])
       for (const { id } of fault.steps) {
         const list = found.get(id);
         if (list) list.push(fault);

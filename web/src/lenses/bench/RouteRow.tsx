@@ -9,6 +9,7 @@ import type { KeyboardEvent } from 'react';
 import { useRouteEdit } from '../../parts/useRouteEdit.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { useAllFacts, useFind, usePlan, useRouteFacts } from '../../spine/hooks.ts';
+import { HowItWent } from './HowItWent.tsx';
 import { StepEditor } from './StepEditor.tsx';
 
 interface RowProps {
@@ -33,9 +34,9 @@ function minutesOf(value: number | undefined): string {
 }
 
 /** What is said of a fault at one of its steps: in whole, with its ways out, at the first; at the others that it is so. */
-function saysFault({ first, says, repair }: OrderFault, step: RouteStep): Verdict {
+function saysFault({ first, says, repair, of }: OrderFault, step: RouteStep): Verdict {
   const waysOut = repair && first.id === step.id ? [{ says: repair.says, change: repair.change }] : [];
-  return { level: 'stop', wording: 'state', says, waysOut };
+  return { level: of?.grade === 'check' ? 'doubtful' : 'stop', wording: 'state', says, waysOut };
 }
 
 interface StepRowProps extends RowProps {
@@ -119,6 +120,9 @@ export function StepRow({ step, at, faults, isOpen, onToggle, drag, measure }: S
             <VerdictLine verdict={verdict} />
           </div>
         ),
+      )}
+      {faults.map(({ of, second, says }) =>
+        of && second.id === step.id ? <HowItWent key={`went ${says}`} of={of} /> : null,
       )}
       {isOpen && <StepEditor step={step} />}
     </li>

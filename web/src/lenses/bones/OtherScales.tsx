@@ -1,5 +1,5 @@
 import type { PartFacts } from '@every-inch/core/context';
-import type { Scale } from '@every-inch/core/scale';
+import { resolveScale, type Scale } from '@every-inch/core/scale';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { type Column, Table } from '../../parts/Table.tsx';
 import { type Answered, useAsk } from '../../spine/hooks.ts';
@@ -18,9 +18,7 @@ const SCALES: readonly Scale[] = [ratio(6), ratio(10), ratio(12), ratio(24), fig
 
 const mm = (value: number) => formatMiniMm(miniMm(value));
 
-function sayScale(scale: Scale): string {
-  return scale.kind === 'ratio' ? `1:${scale.ratio}` : `${scale.heightMm} mm to the eyes`;
-}
+const sayScale = (scale: Scale): string => resolveScale(scale).label;
 
 /** The armature at one scale. */
 type AtScale = Answered<'bones.at-scales'>[number];

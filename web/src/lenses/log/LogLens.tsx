@@ -1,4 +1,5 @@
 import { type LogEntry, removeEntry } from '@every-inch/core/piece';
+import { triedSays } from '@every-inch/core/route';
 import { lastMade } from '@every-inch/core/size';
 import { format, parseISO } from 'date-fns';
 import { lazy, Suspense, useCallback, useState } from 'react';
@@ -30,6 +31,8 @@ function headline(entry: LogEntry, title: (key: string) => string): string {
   if (entry.bake)
     return `Baked at ${Math.round(entry.bake.temperatureC)} °C for ${Math.round(entry.bake.minutes)} min, ${OUTCOME_SAYS[entry.bake.outcome]}`;
   if (entry.measure) return `${title(entry.measure.key)}: ${entry.measure.madeMm.toFixed(1)} mm`;
+  if (entry.result)
+    return `${triedSays(entry.result.rule, entry.result.stuff)}: it went ${entry.result.outcome === 'good' ? 'well' : 'badly'}`;
   return 'Note';
 }
 

@@ -1,4 +1,5 @@
 import { movePart } from '@every-inch/core/piece';
+import { resolveScale } from '@every-inch/core/scale';
 import { lazy, Suspense, useCallback, useLayoutEffect, useReducer, useRef, useState } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { useLensKey } from '../../parts/keys.ts';
@@ -46,7 +47,10 @@ export function LineUp() {
   useLensKey('o', toPicture);
   useLensKey('v', toSpace);
   useLensKey('j', toPose);
-  const [withPerson, setWithPerson] = useState(false);
+  const [wantsPerson, setWithPerson] = useState(false);
+  const { isOpen } = resolveScale(useOfPiece((piece) => piece.scale));
+  // Who has no scale yet has no size to be put beside.
+  const withPerson = wantsPerson && !isOpen;
   const screen = useTrueSize();
   const [isTrue, setIsTrue] = useState(false);
   const per = isTrue && screen[0] !== null ? screen[0] / ASSUMED_PX_PER_MM : null;
@@ -104,14 +108,16 @@ export function LineUp() {
         )}
         {scene === 'line-up' && (
           <span className="flex items-center gap-3 font-normal text-ink">
-            <label className="flex items-center gap-1.5">
-              <input
-                type="checkbox"
-                checked={withPerson}
-                onChange={(event) => setWithPerson(event.currentTarget.checked)}
-              />
-              beside a person
-            </label>
+            {!isOpen && (
+              <label className="flex items-center gap-1.5">
+                <input
+                  type="checkbox"
+                  checked={withPerson}
+                  onChange={(event) => setWithPerson(event.currentTarget.checked)}
+                />
+                beside a person
+              </label>
+            )}
             <TrueSize isTrue={isTrue} onTrue={setIsTrue} screen={screen} />
           </span>
         )}

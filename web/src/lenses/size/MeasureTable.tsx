@@ -293,6 +293,9 @@ const COLUMNS: readonly Column<RowProps>[] = [
   },
 ];
 
+/** Columns that say nothing while the scale is open. */
+const LIFE_ONLY: readonly string[] = ['reads'];
+
 /** Every measure of the part: in life, in miniature, as made, and how far off. */
 export function MeasureTable({ context }: { readonly context: PartFacts }) {
   const rows = useMemo(() => context.shape.measures.map((measure) => ({ context, measure })), [context]);
@@ -300,7 +303,7 @@ export function MeasureTable({ context }: { readonly context: PartFacts }) {
     <Table
       label={`Measures of ${context.part.name}`}
       rows={rows}
-      columns={COLUMNS}
+      columns={context.scale.isOpen ? COLUMNS.filter(({ id }) => !LIFE_ONLY.includes(id)) : COLUMNS}
       keyOf={({ measure }) => `${context.part.id} ${measure.key}`}
       isWide
     />

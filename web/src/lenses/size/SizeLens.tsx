@@ -48,9 +48,17 @@ function PartReckoning() {
   const scale = resolveScale(useOfPiece((piece) => piece.scale));
   const own = useFiguresOf('size', part?.id ?? '');
   if (!part) return null;
-  const figures = ['height', 'width', 'depth', 'volume', 'surface', 'centre', 'thickest', 'oven'].flatMap(
-    (key) => find(part.id, `size.${key}`) ?? [],
-  );
+  const figures = [
+    'usual',
+    'height',
+    'width',
+    'depth',
+    'volume',
+    'surface',
+    'centre',
+    'thickest',
+    'oven',
+  ].flatMap((key) => find(part.id, `size.${key}`) ?? []);
   const made = own.filter(({ key }) => key.startsWith('made.'));
   const fits = own.filter(({ key }) => /^(fit|beside)\./.test(key));
   const reads = (mm: number) => `reads as ${formatRealMetric(toReal(miniMm(mm), scale))}`;
@@ -61,7 +69,7 @@ function PartReckoning() {
           figures={figures}
           matter={MATTER}
           beside={({ key, quantity }) => ({
-            also: key === 'size.height' ? reads(quantity.value) : undefined,
+            also: key === 'size.height' && !scale.isOpen ? reads(quantity.value) : undefined,
           })}
         />
       </Stretch>
@@ -148,6 +156,7 @@ function PartSheet() {
 /** Size: the line-up, the measures, and what was made of them. */
 export default function SizeLens() {
   const isEmpty = useOfPiece((piece) => piece.parts.length === 0);
+  const { isOpen } = resolveScale(useOfPiece((piece) => piece.scale));
   const scale = useFigure(null, 'size.scale');
   return (
     <LensLayout
@@ -166,11 +175,13 @@ export default function SizeLens() {
                 <FitSheet />
               </Suspense>
             </Section>
-            <Section id="reads" title="Reads as" startsClosed edits={['found']}>
-              <Suspense fallback={<p className="text-quiet">Opening …</p>}>
-                <ReadsAs />
-              </Suspense>
-            </Section>
+            {!isOpen && (
+              <Section id="reads" title="Reads as" startsClosed edits={['found']}>
+                <Suspense fallback={<p className="text-quiet">Opening …</p>}>
+                  <ReadsAs />
+                </Suspense>
+              </Section>
+            )}
             <Section id="seen" title="Seen" startsClosed>
               <Suspense fallback={<p className="text-quiet">Opening …</p>}>
                 <SeenSheet />

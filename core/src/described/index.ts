@@ -1,0 +1,3 @@
+export { type Described, describePart } from './describePart.ts';
+export { partOf } from './partOf.ts';
+export type { Material } from './words.ts';
