@@ -39,7 +39,7 @@ export const LAYERS: Readonly<Record<string, readonly Layer[]>> = {
     { name: 'drawings', rooms: ['drawing'] },
     { name: 'records', rooms: ['record'] },
     { name: 'records of subjects', rooms: declaredRooms('record') },
-    { name: 'the document', rooms: ['piece', 'demo'] },
+    { name: 'the document', rooms: ['piece', 'demo', 'described'] },
     { name: 'context', rooms: ['context'] },
     { name: 'subjects', rooms: SUBJECT_ROOMS },
     { name: 'spine', rooms: ['spine'] },

@@ -164,6 +164,9 @@ export const MIGRATIONS: readonly Migration[] = [
       ...raw,
       version: 4,
       rough: Array.isArray(raw.rough) ? raw.rough : [],
+      ...(isRecord(raw.brief) && isRecord(raw.brief.schools)
+        ? { brief: { ...raw.brief, schools: { work: 'plan', ...raw.brief.schools } } }
+        : {}),
       ...(Array.isArray(raw.parts)
         ? {
             parts: raw.parts.map((part: unknown) =>

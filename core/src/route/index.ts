@@ -1,3 +1,4 @@
+export { ABOUT_TO, type AboutTo, type AboutToAnswer, aboutTo } from './aboutTo.ts';
 export { type BakeState, bakeStates, type PartInOven } from './bakeStates.ts';
 export { type CheapestOrder, cheapestOrder } from './cheapest.ts';
 export { compareRoutes, followed, type RouteDifference } from './compare.ts';

@@ -1,5 +1,5 @@
 import { closingStep } from '../brief/index.ts';
-import type { Route, RouteStep } from '../piece/index.ts';
+import type { Piece, Route, RouteStep } from '../piece/index.ts';
 import {
   type FigureKind,
   figure,
@@ -245,6 +245,13 @@ function judgeOrder({ judged, route, held, isOwn, ground }: Omit<RouteReckoned, 
   };
 }
 
+/** Who improvises is told of what can still be done otherwise: faults of what is done already are behind. */
+function forward(judged: RouteJudged, work: Piece['brief']['schools']['work']): RouteJudged {
+  if (work === 'plan') return judged;
+  const isAhead = ({ steps }: RouteJudged['faults'][number]) => steps.some(({ done }) => done === null);
+  return { ...judged, faults: judged.faults.filter(isAhead), checks: judged.checks.filter(isAhead) };
+}
+
 /** The route of a piece: its steps, their times, what of its order does not hold, and the figures that follow. */
 export function reckonRoute(
   ground: ProposeGround,
@@ -252,7 +259,7 @@ export function reckonRoute(
 ): RouteReckoned {
   const held = orderGround(route, ground);
   const times = new Map(route.steps.map((step) => [step.id, new StepTime(step, ground)]));
-  const judged = judgeRoute(route, held);
+  const judged = forward(judgeRoute(route, held), ground.piece.brief.schools.work);
   const puts = new Map<string, { step: RouteStep; at: number }[]>();
   route.steps.forEach((step, at) => {
     if (step.thing === '') return;

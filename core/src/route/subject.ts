@@ -5,7 +5,7 @@ import { briefSubject } from '../brief/index.ts';
 import { bulkSubject } from '../bulk/index.ts';
 import { declareSubject } from '../context/index.ts';
 import { sizeSubject } from '../size/index.ts';
-import { differenceAsk, handlingAsk, stepTimeAsk } from './asks.ts';
+import { aboutToAsk, differenceAsk, handlingAsk, stepTimeAsk } from './asks.ts';
 import { STEP } from './figures.ts';
 import { routeLines } from './lines.ts';
 import { routeOfPiece } from './reckoners.ts';
@@ -17,5 +17,5 @@ export const routeSubject = declareSubject({
   reckoners: [routeOfPiece],
   asked: Object.values(STEP),
   lines: [{ stage: 'bench', isLong: false, of: routeLines }],
-  asks: [stepTimeAsk, differenceAsk, handlingAsk],
+  asks: [aboutToAsk, stepTimeAsk, differenceAsk, handlingAsk],
 });

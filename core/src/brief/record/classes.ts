@@ -36,6 +36,8 @@ export class Schools {
   @IsIn(['set', 'full']) heat!: 'set' | 'full';
   /** What goes under the clay; none for wire alone. */
   @IsIn(['none', ...CORE_KINDS]) core!: 'none' | CoreKind;
+  /** The whole route laid out first, or what is done and the next few steps. */
+  @IsIn(['plan', 'improvise']) work!: 'plan' | 'improvise';
   /** Superglue goes into no oven, or does, knowingly, with the room aired. */
   @IsIn(['never', 'knowingly']) superglue!: 'never' | 'knowingly';
 }

@@ -1,6 +1,7 @@
 import type { Addition, Brief, Decision, Feature, Schools } from './classes.ts';
 
 export const DEFAULT_SCHOOLS: Schools = {
+  work: 'plan',
   colour: 'painted',
   bakes: 'sections',
   heat: 'set',

@@ -12,6 +12,7 @@ import { askOnce, useAsk, useFiguresOf } from '../../spine/hooks.ts';
 import { useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { workshopChanged } from '../../state/workshopSlice.ts';
 import { save } from '../../storage/shelf.ts';
+import { AskFirst } from './AskFirst.tsx';
 import { Handling } from './Handling.tsx';
 import { RouteList } from './RouteList.tsx';
 
@@ -68,6 +69,7 @@ export default function BenchLens() {
       title="Bench"
       middle={
         <>
+          <AskFirst />
           <RouteList />
           <Section
             id="sheet"

@@ -15,6 +15,7 @@ import { Section } from '../../parts/Sections.tsx';
 import { useRouteEdit } from '../../parts/useRouteEdit.ts';
 import { WindowList } from '../../parts/WindowList.tsx';
 import { useIsRouteKnown, useRouteFacts } from '../../spine/hooks.ts';
+import { useOfPiece } from '../../state/store.ts';
 import { RouteAgain } from './RouteAgain.tsx';
 import { SortableStep, StepRow } from './RouteRow.tsx';
 
@@ -41,10 +42,28 @@ function useFaults(): ReadonlyMap<string, readonly OrderFault[]> {
 interface RowsProps {
   readonly open: string | null;
   readonly onOpen: (id: string | null) => void;
+  /** Every step, or what is done and the next few. */
+  readonly isAll: boolean;
 }
 
-function useRows({ open, onOpen }: RowsProps) {
+/** Steps that who improvises is offered next. */
+const NEXT_FEW = 3;
+
+/** The steps that are shown, with their places in the route: of who improvises, what is done and the next few. */
+function useShownSteps(isAll: boolean): readonly number[] {
   const { steps } = useRouteFacts().route;
+  return useMemo(() => {
+    const all = steps.map((_, at) => at);
+    if (isAll) return all;
+    const next = new Set(all.filter((at) => steps[at]?.done === null).slice(0, NEXT_FEW));
+    return all.filter((at) => steps[at]?.done !== null || next.has(at));
+  }, [steps, isAll]);
+}
+
+function useRows({ open, onOpen, isAll }: RowsProps) {
+  const all = useRouteFacts().route.steps;
+  const places = useShownSteps(isAll);
+  const steps = useMemo(() => places.flatMap((at) => all[at] ?? []), [places, all]);
   const faults = useFaults();
   return {
     steps,
@@ -53,7 +72,7 @@ function useRows({ open, onOpen }: RowsProps) {
       return (
         step && {
           step,
-          at,
+          at: places[at] ?? at,
           faults: faults.get(step.id) ?? [],
           isOpen: open === step.id,
           onToggle: () => onOpen(open === step.id ? null : step.id),
@@ -65,12 +84,13 @@ function useRows({ open, onOpen }: RowsProps) {
 
 function DraggedRows(props: RowsProps) {
   const change = useRouteEdit();
+  const { steps: all } = useRouteFacts().route;
   const { steps, rowOf } = useRows(props);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
   const onDragEnd = ({ active, over }: DragEndEvent): void => {
     if (!over || active.id === over.id) return;
-    const [from, to] = [active.id, over.id].map((id) => steps.findIndex((step) => step.id === id));
-    const step = steps[from ?? -1];
+    const [from, to] = [active.id, over.id].map((id) => all.findIndex((step) => step.id === id));
+    const step = all[from ?? -1];
     if (step && to !== undefined) change(`move ${step.title}`, (old) => moveStep(old, step.id, to));
   };
   return (
@@ -139,7 +159,11 @@ export function RouteList() {
   const isKnown = useIsRouteKnown();
   const [open, setOpen] = useState<string | null>(null);
   const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
-  const isLong = route.steps.length > MOST_DRAGGED;
+  const improvises = useOfPiece((piece) => piece.brief.schools.work === 'improvise');
+  const [wantsAll, setWantsAll] = useState(false);
+  const isAll = !improvises || wantsAll;
+  const shown = useShownSteps(isAll).length;
+  const isLong = shown > MOST_DRAGGED;
   const done = route.steps.filter((step) => step.done !== null).length;
   return (
     <Section
@@ -172,11 +196,16 @@ export function RouteList() {
         className={isLong ? 'max-h-[70vh] overflow-y-auto' : undefined}
       >
         {!isLong ? (
-          <DraggedRows open={open} onOpen={setOpen} />
+          <DraggedRows open={open} onOpen={setOpen} isAll={isAll} />
         ) : (
-          <WindowRows open={open} onOpen={setOpen} scroller={scroller} />
+          <WindowRows open={open} onOpen={setOpen} isAll={isAll} scroller={scroller} />
         )}
       </div>
+      {improvises && shown < route.steps.length + (wantsAll ? 1 : 0) && (
+        <button type="button" className="press-quiet text-fired" onClick={() => setWantsAll(!wantsAll)}>
+          {wantsAll ? 'Only the next few' : `${route.steps.length - shown} more, when you want them`}
+        </button>
+      )}
     </Section>
   );
 }

@@ -17,6 +17,22 @@ export interface School<K extends keyof Schools = keyof Schools> {
 /** The schools that change a figure or a step today. */
 export const SCHOOLS: readonly School[] = [
   {
+    key: 'work',
+    title: 'How you go about it',
+    ways: [
+      {
+        value: 'plan',
+        says: 'plan first',
+        costs: 'the whole route is laid out; it changes as you change it',
+      },
+      {
+        value: 'improvise',
+        says: 'improvise',
+        costs: 'what is done and the next few steps; checks look only forward',
+      },
+    ],
+  },
+  {
     key: 'colour',
     title: 'Colour',
     ways: [
