@@ -50,8 +50,8 @@ describe('absurd sizes', () => {
     expect(verdictOf(setAt(huge, change.path, change.value), 'mug')).toBeUndefined();
   });
 
-  it('a mug of nine millimetres in life is as absurd; one twice as high as most is not', () => {
-    expect(verdictOf(mug(0.1), 'mug')?.level).toBe('doubtful');
+  it('a mug of eight millimetres in life is as absurd; one twice as high as most is not', () => {
+    expect(verdictOf(mug(0.08), 'mug')?.level).toBe('doubtful');
     expect(verdictOf(mug(2), 'mug')).toBeUndefined();
   });
 

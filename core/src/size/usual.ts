@@ -8,7 +8,7 @@ import { SIZE } from './figures.ts';
 const NO_THINGS = ['plain forms'];
 
 /** So many times as large, or as small, as such things are, a part is to be looked at. */
-const ABSURD = 4;
+const ABSURD = 8;
 
 const wordsOf = (name: string): string[] => name.toLowerCase().match(/[a-z]+/g) ?? [];
 
