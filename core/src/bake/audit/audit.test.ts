@@ -46,7 +46,7 @@ describe('before the oven', () => {
   it('a wooden oar in her hand bears it, dry; of printed plastic it does not, of nothing said it is asked', () => {
     const of = (stuff: string | null) =>
       audit(setAt(ferry, ['parts', 'oar', 'stuff'], stuff), 'ferrywoman').find(({ what }) => what === 'Oar');
-    expect(of('wood')?.level).toBe('doubtful');
+    expect(of('wood')?.level).toBe('good');
     expect(of('wire')?.level).toBe('good');
     expect(of('print')).toMatchObject({ level: 'stop' });
     expect(of('print')?.waysOut[0]).toMatchObject({

@@ -153,10 +153,10 @@ describe('what a step is told', () => {
     const seal = titles().indexOf('Seal everything');
     fireEvent.keyDown(stepAt(seal), { key: 'ArrowUp', altKey: true });
     const says = await screen.findAllByText(
-      /“Seal everything” comes before what is out of “Final bake” has cooled/,
+      /“Seal everything” comes before what is out of “Bake” has cooled/,
     );
     expect(says).toHaveLength(2);
-    const ways = screen.getAllByRole('button', { name: /^move “(Seal everything|Cool after final bake)”/ });
+    const ways = screen.getAllByRole('button', { name: /^move “(Seal everything|Cool after bake)”/ });
     expect(ways).toHaveLength(1);
     fireEvent.click(ways[0] as HTMLElement);
     await waitFor(() => expect(screen.queryByText(/has cooled/)).toBeNull());
