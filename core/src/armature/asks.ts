@@ -1,4 +1,4 @@
-import { bulkOfPart, reckonPartBulk, sectionDrawing } from '../bulk/index.ts';
+import { bulkOfPart, placedInserts, reckonPartBulk, sectionDrawing } from '../bulk/index.ts';
 import { ask, contextsAtScale, type Given } from '../context/index.ts';
 import { type Drawing, type Paper, TilingError } from '../drawing/index.ts';
 import type { Vec3 } from '../form/index.ts';
@@ -41,6 +41,14 @@ export const sectionAsk = ask(
     });
   },
 );
+
+/** What each thing let into a part runs into where its section draws it, by its id; only what runs into something. */
+export const clashesAsk = ask('bones.clashes', (given: Given, { part }: PartAsked) => {
+  const [context, bones] = [given.contexts.get(part), given.part(bonesOfPart, part)];
+  if (!context) return [];
+  const placed = placedInserts(context, bones ? wireLines(context, bones) : []);
+  return placed.flatMap(({ insert, clash }) => (clash === '' ? [] : [{ id: insert.id, says: clash }]));
+});
 
 /** How the wires of a part are to be drawn. */
 export interface SkeletonAsked extends PartAsked, Room {

@@ -1,6 +1,14 @@
 import { bulkSubject } from '../bulk/index.ts';
 import { declareSubject } from '../context/index.ts';
-import { atScalesAsk, bendingSheetAsk, intoMiddleAsk, sectionAsk, skeletonAsk, straightAsk } from './asks.ts';
+import {
+  atScalesAsk,
+  bendingSheetAsk,
+  clashesAsk,
+  intoMiddleAsk,
+  sectionAsk,
+  skeletonAsk,
+  straightAsk,
+} from './asks.ts';
 import { bonesLines } from './lines.ts';
 import { bonesOfPart, cutsOfPiece, thinOfPart } from './reckoners.ts';
 import { thicknessLines } from './thicknessLines.ts';
@@ -13,5 +21,5 @@ export const bonesSubject = declareSubject({
     { stage: 'bones', isLong: false, of: bonesLines },
     { stage: 'bulk', isLong: true, of: thicknessLines },
   ],
-  asks: [sectionAsk, skeletonAsk, bendingSheetAsk, straightAsk, intoMiddleAsk, atScalesAsk],
+  asks: [sectionAsk, clashesAsk, skeletonAsk, bendingSheetAsk, straightAsk, intoMiddleAsk, atScalesAsk],
 });

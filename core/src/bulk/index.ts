@@ -30,7 +30,7 @@ export {
   type SheetsNeeded,
   sheetsFor,
 } from './roller.ts';
-export { sectionDrawing } from './sectionDrawing.ts';
+export { type PlacedInsert, placedInserts, sectionDrawing } from './sectionDrawing.ts';
 export {
   ballMm,
   ballMm3,

@@ -17,7 +17,16 @@ import {
 } from '../piece/index.ts';
 import { validateBook } from '../reckoning/index.ts';
 import { reckonPiece } from '../spine/index.ts';
-import { type BilledPart, breaksAtN, clayBill, holeFor, reckonThin, regionRows, thinLimbs } from './index.ts';
+import {
+  type BilledPart,
+  breaksAtN,
+  clayBill,
+  holeFor,
+  placedInserts,
+  reckonThin,
+  regionRows,
+  thinLimbs,
+} from './index.ts';
 
 const NOW = '2026-11-26T10:00:00Z';
 const shapes = makeShapeStore();
@@ -299,5 +308,68 @@ describe('bad figures', () => {
       level: 'doubtful',
       says: expect.stringContaining('blue has no price yet'),
     });
+  });
+});
+
+describe('what is let in, as the section draws it', () => {
+  const cell = (id: string, widthMm: number) => ({ ...DEFAULT_INSERT, id, name: id, widthMm, depthMm: 6 });
+  const placed = (
+    inserts: readonly ReturnType<typeof cell>[],
+    wires: Parameters<typeof placedInserts>[1] = [],
+  ) => {
+    const { billed } = reckoned(post, { inserts: [...inserts] });
+    return placedInserts(billed.context as Parameters<typeof placedInserts>[0], wires);
+  };
+
+  it('stands side by side in the thickest place, two millimetres apart', () => {
+    const [a, b] = placed([cell('first', 8), cell('second', 6)]);
+    expect((b?.at[0] ?? 0) - (a?.at[0] ?? 0)).toBeCloseTo(4 + 2 + 3, 9);
+    expect([a?.clash, b?.clash]).toEqual(['', '']);
+  });
+
+  it('runs into the wire that goes through there, and not into one beside it', () => {
+    const wire = (x: number) => [
+      {
+        points: [
+          [x, 0, 0],
+          [x, 80, 0],
+        ] as const,
+        widthMm: 1,
+      },
+    ];
+    expect(placed([cell('cell', 10)], wire(0))[0]?.clash).toContain('the wire runs through it');
+    expect(placed([cell('cell', 10)], wire(12))[0]?.clash).toBe('');
+  });
+
+  it('wider together than the thickest place, it says by how much', () => {
+    // The post is 30 mm across: two of 16 with 2 between want 34.
+    expect(placed([cell('a', 16), cell('b', 16)])[0]?.clash).toBe('4.0 mm wider than the thickest place');
+  });
+});
+
+describe('thin lengths as one list', () => {
+  it('the weakest first, each with its risk and the surest way out at its size', () => {
+    const of = (form: Form, over: Partial<Piece['brief']> = {}) => {
+      const { billed, contexts } = reckoned(form, {}, { brief: { ...DEFAULT_BRIEF, ...over } });
+      const context = contexts.get('it');
+      return context ? thinLimbs(context, billed.bulk.uses, [])[0] : undefined;
+    };
+    const rod = (thick: number, lengthMm: number): Form => ({
+      kind: 'rod',
+      lengthMm,
+      startMm: thick,
+      endMm: thick,
+      lying: false,
+    });
+    expect(of(rod(1, 40))).toMatchObject({
+      level: 'stop',
+      remedy: expect.stringContaining('strong flexible clay'),
+    });
+    expect(of(rod(1, 10))).toMatchObject({ remedy: expect.stringContaining('tack its tip') });
+    expect(of(rod(2.5, 60), { purpose: 'handled' })).toMatchObject({
+      level: 'stop',
+      remedy: expect.stringContaining('wire'),
+    });
+    expect(of(rod(20, 70))).toMatchObject({ level: 'good', remedy: '' });
   });
 });

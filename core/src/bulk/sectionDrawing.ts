@@ -9,6 +9,7 @@ import {
 } from '../drawing/index.ts';
 import { extentOf } from '../form/index.ts';
 import type { CoreKind } from '../handbook/index.ts';
+import type { Insert } from '../piece/index.ts';
 import { formatMiniMm, miniMm } from '../units/index.ts';
 import type { PartBulk } from './reckonPart.ts';
 import type { ThicknessAsk } from './thicknessMap.ts';
@@ -82,6 +83,7 @@ export function sectionDrawing(
     ...dimension([left * by, bottom * by], [left * by, top * by], 6, formatMiniMm(miniMm(height))),
     ...dimension([left * by, bottom * by], [right * by, bottom * by], -6, formatMiniMm(miniMm(width))),
   );
+  items.push(...insertItems(context, wires, per));
   const ball = core?.thickestClay ?? (bulk ? shape.thickest : null);
   if (ball)
     items.push(
@@ -94,6 +96,91 @@ export function sectionDrawing(
       ),
     );
   return { widthMm: paperWidthMm, heightMm: paperHeightMm, items: items.map((item) => moved(item, shift)) };
+}
+
+/** Where a thing that is let in goes in the section: into the thickest place, one beside the other. */
+export interface PlacedInsert {
+  readonly insert: Insert;
+  /** Middle of the hole, miniature mm in the section. */
+  readonly at: readonly [x: number, y: number];
+  readonly widthMm: number;
+  readonly depthMm: number;
+  /** What it runs into there, in words; empty where it has its place. */
+  readonly clash: string;
+}
+
+/** Clay that is kept between two holes, mm (common practice). */
+const BETWEEN_MM = 2;
+
+/** Whether a line comes nearer to the middle of a box than its edges: sampled along it. */
+function runsThrough(
+  points: ThicknessAsk['wires'][number]['points'],
+  [x, y]: readonly [number, number],
+  halfWide: number,
+  halfDeep: number,
+): boolean {
+  return points.some((to, i) => {
+    const from = points[i - 1] ?? to;
+    return Array.from({ length: 21 }, (_, k) => k / 20).some((t) => {
+      const [px, py] = [from[0] + t * (to[0] - from[0]), from[1] + t * (to[1] - from[1])];
+      return Math.abs(px - x) < halfWide && Math.abs(py - y) < halfDeep;
+    });
+  });
+}
+
+/** Things let into a part where they are drawn in its section, each with what it runs into. */
+export function placedInserts(
+  { part, shape, shrink }: Pick<PartContext, 'part' | 'shape' | 'shrink'>,
+  wires: ThicknessAsk['wires'],
+): PlacedInsert[] {
+  const [cx, cy] = shape.thickest.at.map((mm) => mm / shrink) as [number, number, number];
+  const room = shape.thickest.diameterMm / shrink;
+  const whole = part.inserts.reduce((sum, { widthMm }) => sum + widthMm, 0);
+  const wide = whole + BETWEEN_MM * Math.max(0, part.inserts.length - 1);
+  let left = cx - wide / 2;
+  return part.inserts.map((insert): PlacedInsert => {
+    const { widthMm, depthMm } = insert;
+    const at = [left + widthMm / 2, cy] as const;
+    left += widthMm + BETWEEN_MM;
+    const wire = wires.some(({ points, widthMm: across }) =>
+      runsThrough(points, at, (widthMm + across) / 2, (depthMm + across) / 2),
+    );
+    const clash = wire
+      ? 'the wire runs through it: lead the wire round, or let it in elsewhere'
+      : wide > room
+        ? `${(wide - room).toFixed(1)} mm wider than the thickest place`
+        : '';
+    return { insert, at, widthMm, depthMm, clash };
+  });
+}
+
+function insertItems(context: PartContext, wires: ThicknessAsk['wires'], per: number): DrawItem[] {
+  return placedInserts(context, wires).flatMap(
+    ({ insert, at: [x, y], widthMm, depthMm, clash }): DrawItem[] => {
+      const [l, r, b, t] = [x - widthMm / 2, x + widthMm / 2, y - depthMm / 2, y + depthMm / 2].map(
+        (mm) => mm * per,
+      ) as [number, number, number, number];
+      const box = [
+        [l, b],
+        [r, b],
+        [r, t],
+        [l, t],
+        [l, b],
+      ] as const;
+      return [
+        { kind: 'line', points: box, weight: 'thin', dashed: true, ...(clash && { accent: true }) },
+        {
+          kind: 'text',
+          at: [(l + r) / 2, t + 1],
+          text: insert.name,
+          size: 2.5,
+          anchor: 'middle',
+          face: 'words',
+          ...(clash && { accent: true }),
+        },
+      ];
+    },
+  );
 }
 
 /** The ball with a leader to its diameter, off the right edge of the form. */

@@ -3,6 +3,7 @@ import { type Bone, dot, minus, type Shape, type Vec3 } from '../form/index.ts';
 import { clayFamily } from '../handbook/index.ts';
 import {
   figure,
+  type Level,
   type Reckoning,
   type Sourced,
   sourced,
@@ -25,6 +26,33 @@ export interface ThinLimb {
   readonly bearsN: number;
   /** Whether a wire runs through it, which then bears it. */
   readonly wired: boolean;
+  /** How it bears what comes on it. */
+  readonly level: Level;
+  /** The surest way out at its size; empty where none is needed. */
+  readonly remedy: string;
+}
+
+/** What is done about a thin part, the surest first. */
+const ADVICE = [
+  'put a wire through it at Bones',
+  'tack its tip to the body, where the pose allows',
+  'back it with liquid clay, baked on',
+  'make it apart of strong flexible clay, bake it lying, and join it cold with a pin',
+  'hold it from both sides while you work on it, and bake it on a bed of fibre',
+] as const;
+
+type BareLimb = Omit<ThinLimb, 'level' | 'remedy'>;
+
+/** Thinner than this, no wire is hidden in it, mm: the thinnest that is had and a skin over it (common practice). */
+const TOO_THIN_FOR_WIRE_MM = 1.5;
+/** Shorter than this, a tip is as soon tacked to the body as wired, mm. */
+const TACKED_MM = 12;
+
+/** The surest of the ways out at the size of a limb. */
+function remedyFor({ thickMm, lengthMm }: BareLimb): string {
+  const [wire, tack, , apart] = ADVICE;
+  if (thickMm < TOO_THIN_FOR_WIRE_MM) return lengthMm <= TACKED_MM ? tack : apart;
+  return wire;
 }
 
 /** As long as this many times its thickness, a part can be broken off by its tip. */
@@ -121,24 +149,25 @@ function strengthIn(context: PartFacts, uses: readonly ClayUse[], region: string
 export function thinLimbs(context: PartContext, uses: readonly ClayUse[], wires: Wires): ThinLimb[] {
   return lengthsOf(context)
     .filter(({ lengthMm, thickMm }) => thickMm > 0 && lengthMm >= SLENDER * thickMm)
-    .map((one) => ({
-      ...one,
-      bearsN: breaksAtN(one.thickMm, one.lengthMm, strengthIn(context, uses, one.region).value),
-      wired: one.middle ? nearLines(one.middle, wires) <= one.thickMm : wires.length > 0,
-    }))
+    .map((one): ThinLimb => {
+      const limb: BareLimb = {
+        ...one,
+        bearsN: breaksAtN(one.thickMm, one.lengthMm, strengthIn(context, uses, one.region).value),
+        wired: one.middle ? nearLines(one.middle, wires) <= one.thickMm : wires.length > 0,
+      };
+      const { level } = judge(limb, loadOn(context).value);
+      return { ...limb, level, remedy: level === 'good' ? '' : remedyFor(limb) };
+    })
     .sort((a, b) => Number(a.wired) - Number(b.wired) || a.bearsN - b.bearsN);
 }
 
-/** What is done about a thin part, the surest first. */
-const ADVICE = [
-  'put a wire through it at Bones',
-  'tack its tip to the body, where the pose allows',
-  'back it with liquid clay, baked on',
-  'make it apart of strong flexible clay, bake it lying, and join it cold with a pin',
-  'hold it from both sides while you work on it, and bake it on a bed of fibre',
-] as const;
+/** What comes on a tip: a push where the piece is handled, worn or filmed, else the brush of a sleeve. */
+function loadOn({ piece: { brief }, own }: PartFacts): Sourced {
+  const isTouched = brief.purpose === 'handled' || brief.purpose === 'worn' || brief.purpose === 'filmed';
+  return sourced(isTouched ? 'wire.push' : 'thin.brush', own);
+}
 
-function judge({ region, bearsN, wired }: ThinLimb, loadN: number): Verdict {
+function judge({ region, bearsN, wired }: BareLimb, loadN: number): Verdict {
   const margin = { value: bearsN - loadN, unit: 'N' } as const;
   const base = { wording: 'state', margin } as const;
   if (wired)
@@ -170,10 +199,8 @@ export function reckonThin(
 ): Reckoning[] {
   const [worst, ...others] = thinLimbs(context, uses, wires);
   if (!worst) return [];
-  const { part, piece, own } = context;
-  const isTouched =
-    piece.brief.purpose === 'handled' || piece.brief.purpose === 'worn' || piece.brief.purpose === 'filmed';
-  const load = sourced(isTouched ? 'wire.push' : 'thin.brush', own);
+  const { part } = context;
+  const load = loadOn(context);
   const strength = strengthIn(context, uses, worst.region);
   const term = (symbol: string, name: string, value: number): Term => ({
     symbol,

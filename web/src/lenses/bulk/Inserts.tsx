@@ -12,7 +12,8 @@ import { LengthField } from '../../parts/LengthField.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { StuffFields } from '../../parts/StuffFields.tsx';
 import { TextField } from '../../parts/TextField.tsx';
-import { useFind } from '../../spine/hooks.ts';
+import { VerdictLine } from '../../parts/VerdictLine.tsx';
+import { useAsk, useFind } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch } from '../../state/store.ts';
 
 const mm = (value: number) => formatMiniMm(miniMm(value));
@@ -113,6 +114,7 @@ export function Inserts({ part }: { readonly part: Part }) {
     const mouth = shape === 'round' ? `⌀ ${mm(across)}` : `${mm(across)} × ${mm(other ?? across)}`;
     return `hole ${mouth} mm, ${mm(deep)} mm deep`;
   };
+  const clashes = useAsk('bones.clashes', part.inserts.length > 0 ? { part: part.id } : null);
   return (
     <Section
       id="inserts"
@@ -142,6 +144,17 @@ export function Inserts({ part }: { readonly part: Part }) {
           />
         ))}
       </ul>
+      {clashes?.map(({ id, says }) => (
+        <VerdictLine
+          key={id}
+          verdict={{
+            level: 'doubtful',
+            wording: 'state',
+            says: `${part.inserts.find((one) => one.id === id)?.name ?? ''}: ${says}`,
+            waysOut: [],
+          }}
+        />
+      ))}
       <button
         type="button"
         className="press-quiet text-fired"

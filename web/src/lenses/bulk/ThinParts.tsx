@@ -3,9 +3,12 @@ import type { PartFacts } from '@every-inch/core/context';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { Section } from '../../parts/Sections.tsx';
 import { type Column, Table } from '../../parts/Table.tsx';
+import { VerdictMark } from '../../parts/VerdictLine.tsx';
 import { useTold } from '../../spine/hooks.ts';
 
 const mm = (value: number) => formatMiniMm(miniMm(value));
+
+const RISK: readonly ThinLimb['level'][] = ['stop', 'doubtful', 'good'];
 
 const COLUMNS: readonly Column<ThinLimb>[] = [
   {
@@ -43,6 +46,13 @@ const COLUMNS: readonly Column<ThinLimb>[] = [
     cell: ({ wired }) => (wired ? 'wire' : 'clay alone'),
     sortBy: ({ wired }) => (wired ? 'wire' : 'clay alone'),
   },
+  {
+    id: 'risk',
+    title: 'risk',
+    cell: ({ level }) => <VerdictMark verdict={{ level, wording: 'state', says: '', waysOut: [] }} />,
+    sortBy: ({ level }) => RISK.indexOf(level),
+  },
+  { id: 'remedy', title: 'what to do', className: 'text-[13px]', cell: ({ remedy }) => remedy || '–' },
 ];
 
 /** Slender lengths of a part, the weakest first, with what breaks each at its tip. */
@@ -50,7 +60,7 @@ export function ThinParts({ context }: { readonly context: PartFacts }) {
   const limbs = useTold('bones.thin', context.part.id) ?? [];
   if (limbs.length === 0) return null;
   return (
-    <Section id="thin" title="Thin parts" says="Thin and protruding" className="max-w-2xl">
+    <Section id="thin" title="Thin parts" says="Thin and protruding" className="max-w-3xl">
       <Table
         label={`Thin lengths of ${context.part.name}`}
         rows={limbs}
