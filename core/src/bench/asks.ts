@@ -1,6 +1,7 @@
 import { ask, type Given } from '../context/index.ts';
 import { type Drawing, type Paper, TilingError } from '../drawing/index.ts';
 import { bakeCardPages } from './bakeCard.ts';
+import { layOut } from './layOut.ts';
 import { partDrawing } from './partDrawing.ts';
 import { benchSheet } from './sheet.ts';
 import { type TemplateAsk, templatePages } from './templates.ts';
@@ -57,3 +58,6 @@ export const partDrawingAsk = ask(
     return context ? partDrawing(context, view) : null;
   },
 );
+
+/** What must be at hand for the next session. */
+export const layOutAsk = ask('bench.lay-out', (given: Given) => layOut(given));

@@ -5,8 +5,8 @@ import type { Drawing, Paper } from '../drawing/index.ts';
 import { CARE } from '../handbook/index.ts';
 import type { Piece } from '../piece/index.ts';
 import { formatQuantity, verdictWord } from '../reckoning/index.ts';
+import { inBothDegrees } from './bothDegrees.ts';
 import { PageWriter } from './pageWriter.ts';
-import { inBothDegrees } from './sheet.ts';
 
 const [PART, HEAT, TIME] = [4, 78, 124];
 

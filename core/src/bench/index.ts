@@ -1,7 +1,9 @@
 export { bakeCardPages } from './bakeCard.ts';
+export { inBothDegrees } from './bothDegrees.ts';
+export { type LaidOut, type LayOut, layOut } from './layOut.ts';
 export { netPages, sheetsDrawing } from './netPages.ts';
 export { partDrawing, seenDrawing } from './partDrawing.ts';
-export { benchSheet, inBothDegrees } from './sheet.ts';
+export { benchSheet } from './sheet.ts';
 export { stepHint } from './stepHint.ts';
 export {
   MOST_TEMPLATES,

@@ -4,17 +4,14 @@ import type { Given, PartContext, PartFacts } from '../context/index.ts';
 import { type Drawing, type Paper, tile } from '../drawing/index.ts';
 import { CARE } from '../handbook/index.ts';
 import type { Piece } from '../piece/index.ts';
-import { formatQuantity, type Quantity } from '../reckoning/index.ts';
+import { formatQuantity } from '../reckoning/index.ts';
 import { routeOfPiece } from '../route/index.ts';
-import { celsius, formatInchFraction, formatMiniMm, miniMm, toFahrenheit } from '../units/index.ts';
+import { formatInchFraction, formatMiniMm, miniMm } from '../units/index.ts';
+import { inBothDegrees } from './bothDegrees.ts';
+import { layOut } from './layOut.ts';
 import { PageWriter } from './pageWriter.ts';
 import { partDrawing } from './partDrawing.ts';
 import { stepHint } from './stepHint.ts';
-
-/** A temperature in both degrees. */
-export function inBothDegrees(quantity: Quantity): string {
-  return `${formatQuantity(quantity)} (${Math.round(toFahrenheit(celsius(quantity.value)))} °F)`;
-}
 
 function writeHead(writer: PageWriter, piece: Piece, { find, contexts }: Given, now: string): void {
   const scale = [...contexts.values()][0]?.scale;
@@ -88,6 +85,13 @@ function writeClay(writer: PageWriter, given: Given): void {
       { text: packs ? formatQuantity(packs.quantity) : '', x: 126, anchor: 'end', figures: true },
     ]);
   }
+}
+
+function writeLayOut(writer: PageWriter, given: Given): void {
+  const { things, steps } = layOut(given);
+  if (things.length === 0) return;
+  writer.heading(`To lay out, up to “${steps.at(-1)?.title}”`);
+  for (const { what, amounts } of things) writer.tick([what, ...amounts].join(' · '));
 }
 
 function writeSteps(writer: PageWriter, given: Given): void {
@@ -164,6 +168,7 @@ export function benchSheet(piece: Piece, given: Given, paper: Paper, now: string
   writeParts(writer, piece, given);
   writeClay(writer, given);
   writeBake(writer, given);
+  writeLayOut(writer, given);
   writeSteps(writer, given);
   writeMeasures(writer, contexts, given);
   writeCare(writer);

@@ -14,6 +14,7 @@ import { workshopChanged } from '../../state/workshopSlice.ts';
 import { save } from '../../storage/shelf.ts';
 import { AskFirst } from './AskFirst.tsx';
 import { Handling } from './Handling.tsx';
+import { LayOutList } from './LayOutList.tsx';
 import { RouteList } from './RouteList.tsx';
 
 const NO_SHEET: { readonly pages: readonly Drawing[]; readonly says: string | null } = {
@@ -71,6 +72,7 @@ export default function BenchLens() {
         <>
           <AskFirst />
           <RouteList />
+          <LayOutList />
           <Section
             id="sheet"
             title="Bench sheet"
