@@ -3,6 +3,7 @@ import { type Drawing, type Paper, TilingError } from '../drawing/index.ts';
 import { bakeCardPages } from './bakeCard.ts';
 import { layOut } from './layOut.ts';
 import { partDrawing } from './partDrawing.ts';
+import { rescue } from './rescue/index.ts';
 import { benchSheet } from './sheet.ts';
 import { type TemplateAsk, templatePages } from './templates.ts';
 
@@ -61,3 +62,10 @@ export const partDrawingAsk = ask(
 
 /** What must be at hand for the next session. */
 export const layOutAsk = ask('bench.lay-out', (given: Given) => layOut(given));
+
+/** What to do about a trouble of a part. */
+export const rescueAsk = ask(
+  'bench.rescue',
+  (given: Given, { part, trouble }: { readonly part: string; readonly trouble: string }) =>
+    rescue(given, part, trouble),
+);

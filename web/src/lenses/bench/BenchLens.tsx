@@ -15,6 +15,7 @@ import { save } from '../../storage/shelf.ts';
 import { AskFirst } from './AskFirst.tsx';
 import { Handling } from './Handling.tsx';
 import { LayOutList } from './LayOutList.tsx';
+import { RescueList } from './RescueList.tsx';
 import { RouteList } from './RouteList.tsx';
 
 const NO_SHEET: { readonly pages: readonly Drawing[]; readonly says: string | null } = {
@@ -73,6 +74,7 @@ export default function BenchLens() {
           <AskFirst />
           <RouteList />
           <LayOutList />
+          <RescueList />
           <Section
             id="sheet"
             title="Bench sheet"

@@ -3,10 +3,12 @@ import { DEFAULT_STEP, type Piece, type RouteStep, setAt } from '@every-inch/cor
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { undone } from '../../state/documentSlice.ts';
-import { store } from '../../state/store.ts';
+import { editAt, store } from '../../state/store.ts';
 import { atBench, ferryOf, pieceNow, press, withDesk } from '../../testing/bench.tsx';
 import LogLens from '../log/LogLens.tsx';
 import { AskFirst } from './AskFirst.tsx';
+import { LayOutList } from './LayOutList.tsx';
+import { RescueList } from './RescueList.tsx';
 import { RouteList } from './RouteList.tsx';
 
 withDesk();
@@ -100,5 +102,30 @@ describe('how it went', () => {
     await screen.findByText(/often goes wrong/);
     press('It went badly');
     expect((await screen.findAllByText(/“second bake” must come before “sealed”/)).length).toBeGreaterThan(0);
+  });
+});
+
+describe('what lies ready, and what to do when it went wrong', () => {
+  it('things are ticked as they are laid out', async () => {
+    atBench(<LayOutList />, { piece: goose, part: 'goose', stage: 'bench' });
+    fireEvent.click(await screen.findByRole('button', { name: /^To lay out/ }));
+    const list = await screen.findByRole('list', { name: 'To lay out for the next session' });
+    const [first] = within(list).getAllByRole<HTMLInputElement>('checkbox');
+    fireEvent.click(first as HTMLElement);
+    expect(first?.checked).toBe(true);
+    fireEvent.click(first as HTMLElement);
+    expect(first?.checked).toBe(false);
+  });
+
+  it('a trouble is chosen; raw clay is blended, cured clay sanded', async () => {
+    atBench(<RescueList />, { piece: goose, part: 'goose', stage: 'bench' });
+    fireEvent.click(await screen.findByRole('button', { name: /^It went wrong/ }));
+    const what = await screen.findByLabelText<HTMLSelectElement>('What is the matter');
+    fireEvent.change(what, { target: { value: 'prints' } });
+    expect(await screen.findByText(/What to do, raw as it is/)).toBeTruthy();
+    expect(screen.queryByText(/wet abrasive paper/)).toBeNull();
+    store.dispatch(editAt('begun baked', ['parts', 'goose', 'state'], 'baked'));
+    expect(await screen.findByText(/wet abrasive paper/)).toBeTruthy();
+    expect(screen.getByText(/Or make it a feature/)).toBeTruthy();
   });
 });
