@@ -139,6 +139,8 @@ function InMiniature({ context, measure }: RowProps) {
     <LengthField
       hideLabel
       label={`${measure.title}, miniature`}
+      // What is typed here is the entry itself only for a part that is sized on the bench.
+      entry={shrink === 1 ? ['parts', context.part.id, 'form', edit.field] : undefined}
       shown={shown}
       unit="mm"
       sign={edit.sign}
