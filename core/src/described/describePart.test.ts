@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { chiefLength } from '../form/index.ts';
+import { chiefLength, shapeOf } from '../form/index.ts';
 import { describePart } from './index.ts';
 
 const open = (line: string) => describePart(line, { isOpen: true });
@@ -45,6 +45,8 @@ describe('a part out of one line of words', () => {
       material: { kind: 'clay' },
     });
     expect(chiefLength(torso.form)).toBeCloseTo(60, 6);
+    const { min, max } = shapeOf(open('fox 90 high').form).box;
+    expect(max[1] - min[1]).toBeCloseTo(90, 1);
   });
 
   it.each([

@@ -1,4 +1,4 @@
-import { chiefLength, type Form, findStarts, type Start, scaledForm } from '../form/index.ts';
+import { findStarts, type Form, scaledForm, shapeOf, type Start } from '../form/index.ts';
 import type { PartState } from '../piece/index.ts';
 import type { ResolvedScale } from '../scale/index.ts';
 import { parseLength } from '../units/index.ts';
@@ -105,7 +105,7 @@ function readWords(reading: Reading): string[] {
   words.forEach((word, i) => {
     const plain = singular(word.toLowerCase());
     const lower = word.toLowerCase();
-    if (/^(a|an|the|of|about|with|some|my)$/.test(lower)) return;
+    if (kept.length === 0 && /^(a|an|the|of|about|some|my)$/.test(lower)) return;
     if (isOverWire && (/^(on|over|round|around)$/.test(lower) || (plain === 'wire' && i > 0))) return;
     const count = COUNTS[lower];
     if (count !== undefined) {
@@ -214,7 +214,9 @@ function plainForm(plain: Plain, sizes: Sizes, isWire: boolean): Form {
 function startForm(start: Start, sizes: Sizes, isOpen: boolean): { form: Form; isBench: boolean } {
   if (sizes.count === 0 && !isOpen) return { form: start.form, isBench: false };
   const wanted = sizes.take(['high', 'long', 'thick', 'wide'], USUAL_MM, 'high');
-  return { form: scaledForm(start.form, wanted / chiefLength(start.form)), isBench: true };
+  // As high as it is said to be, ears and all: a beast’s own measure is at its shoulder.
+  const { min, max } = shapeOf(start.form).box;
+  return { form: scaledForm(start.form, wanted / (max[1] - min[1])), isBench: true };
 }
 
 const titled = (words: readonly string[]) => {

@@ -98,7 +98,9 @@ function againstNext(found: RouteReckoned, part: Part, at: number): { stops: str
 
 /** What it commits to: what of the part cannot be worked on again, what it takes, and what comes of it. */
 function commits({ route, ground }: RouteReckoned, part: Part, deed: AboutTo, at: number): string {
-  const open = route.steps.filter(
+  // Of what comes after it nothing is fixed by it.
+  const upTo = at < 0 ? route.steps : route.steps.slice(0, at);
+  const open = upTo.filter(
     (one) => one.done === null && of(part.id, one) && FIXED_BY[deed].includes(one.kind),
   );
   const fixed = open.map(({ title }) => short(part, title));

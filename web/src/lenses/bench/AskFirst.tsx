@@ -11,7 +11,7 @@ export function AskFirst() {
   const answer = useAsk('route.about-to', part && deed ? { part: part.id, deed } : null);
   if (!part) return null;
   return (
-    <section aria-label="I am about to" className="border-b border-hair pb-2">
+    <section aria-label="I am about to" className="pb-2">
       <fieldset className="flex flex-wrap items-center gap-1">
         <legend className="sr-only">What you are about to do to {part.name}</legend>
         <span className="mr-1">I am about to</span>
