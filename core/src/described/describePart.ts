@@ -1,4 +1,4 @@
-import { findStarts, type Form, scaledForm, shapeOf, type Start } from '../form/index.ts';
+import { type Form, findStarts, type Start, scaledForm, shapeOf } from '../form/index.ts';
 import type { PartState } from '../piece/index.ts';
 import type { ResolvedScale } from '../scale/index.ts';
 import { parseLength } from '../units/index.ts';
