@@ -166,6 +166,12 @@ function pastCooling(steps: readonly RouteStep[], { step, to }: Move): Move[] {
 /** In a route as short as this a step is tried at every place. */
 const SHORT = 24;
 
+/** What is done stays where it is, and nothing is put before it: a move is of what is still ahead. */
+function isAhead(steps: readonly RouteStep[], { step, to }: Move): boolean {
+  const lastDone = steps.findLastIndex(({ done }) => done !== null);
+  return steps[step]?.done === null && to > lastDone;
+}
+
 /** Moves worth trying for a broken constraint: of a short route all those of the steps it is about and of the bakes. */
 function candidates(steps: readonly RouteStep[], one: Constraint): Move[] {
   if (steps.length > SHORT)
@@ -228,7 +234,7 @@ function repairOf(
   let best: { move: Move; left: number; far: number } | null = null;
   for (const one of group)
     for (const move of candidates(steps, one)) {
-      if (move.step === move.to) continue;
+      if (move.step === move.to || !isAhead(steps, move)) continue;
       const order = orderOf(steps, moved(steps.length, move));
       if (!keeps(steps, order, one)) continue;
       const left = broken(steps, order, constraints).length + spareIn(inOrder(steps, move));
@@ -381,6 +387,12 @@ export function judgeRoute(route: Route, ground: OrderGround = PLAIN_GROUND): Ro
 /** Most single repairs that putting in order makes where no whole order was found. */
 const MOST_ROUNDS = 40;
 
+/** Whether an order leaves what is done in its places at the front as it was. */
+function keepsDone(steps: readonly RouteStep[], order: readonly number[]): boolean {
+  const lastDone = steps.findLastIndex(({ done }) => done !== null);
+  return order.slice(0, lastDone + 1).every((place, i) => place === i);
+}
+
 /**
  * A route put in order as a whole: bakes over nothing new and what is done twice are left out, then as few steps as may be
  * are moved; where moves alone do not do it, bakes are put in one after another. Null when that mends nothing.
@@ -392,11 +404,12 @@ export function putInOrder(route: Route, ground: OrderGround = PLAIN_GROUND): Ro
   for (let round = 0; round < MOST_ROUNDS && left > 0; round += 1) {
     const found = cheapestOrder(next.steps, constraintsOf(next, ground));
     const { steps } = next;
-    const mended = found
-      ? withoutSpare({ ...next, steps: found.order.flatMap((i) => steps[i] ?? []) })
-      : judgeRoute(next, ground).faults.find(
-          ({ repair }) => repair && faultCount(repair.route, ground) < left,
-        )?.repair?.route;
+    const mended =
+      found && keepsDone(steps, found.order)
+        ? withoutSpare({ ...next, steps: found.order.flatMap((i) => steps[i] ?? []) })
+        : judgeRoute(next, ground).faults.find(
+            ({ repair }) => repair && faultCount(repair.route, ground) < left,
+          )?.repair?.route;
     if (!mended) break;
     next = mended;
     left = faultCount(next, ground);

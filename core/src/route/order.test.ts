@@ -262,3 +262,33 @@ describe('the cheapest order', () => {
     expect(again && faultCount(again)).toBe(0);
   });
 });
+
+describe('what is done already', () => {
+  const done = '2026-05-01T09:00:00Z';
+
+  it('is moved by no repair, and nothing is put before it', () => {
+    const ticked = route(
+      step('skin', 'skin', { done }),
+      step('seal', 'seal'),
+      step('bake', 'bake'),
+      step('cool', 'cool', { needs: ['bake'] }),
+    );
+    const [fault] = judgeRoute(ticked).faults;
+    const order = fault?.repair?.route.steps.map(({ id }) => id) ?? [];
+    expect(order[0]).toBe('skin');
+    expect(order.indexOf('bake')).toBeLessThan(order.indexOf('seal'));
+    const whole = putInOrder(ticked);
+    expect(whole?.steps[0]?.id).toBe('skin');
+    expect(judgeRoute(whole ?? ticked).faults).toEqual([]);
+  });
+
+  it('where only what is done could be moved, no move is offered', () => {
+    const sealed = route(
+      step('skin', 'skin', { done }),
+      step('seal', 'seal', { done }),
+      step('bake', 'bake', { done }),
+      step('cool', 'cool', { needs: ['bake'], done }),
+    );
+    for (const { repair } of judgeRoute(sealed).faults) expect(repair?.says ?? '').not.toMatch(/^move/);
+  });
+});

@@ -86,9 +86,17 @@ function standOf({ context, contexts }: Ask): Stand | null {
   };
 }
 
+/** Ways to fall as they are seen from the front. */
+const WAYS_SAY: Readonly<Record<keyof Standing['ways'], string>> = {
+  front: 'towards you',
+  back: 'away from you',
+  left: 'to the left',
+  right: 'to the right',
+};
+
 function waysSay({ ways }: Standing): string {
   const say = (name: keyof Standing['ways']) =>
-    ways[name] >= 89 ? null : `${name} ${Math.round(ways[name])}°`;
+    ways[name] >= 89 ? null : `${WAYS_SAY[name]} ${Math.round(ways[name])}°`;
   return (['front', 'back', 'left', 'right'] as const).flatMap((name) => say(name) ?? []).join(', ');
 }
 

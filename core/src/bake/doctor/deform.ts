@@ -39,7 +39,7 @@ function shapeTerm(symbol: string, name: string, value: number, says: string): T
 }
 
 /** How far it reaches out over nothing, against what raw clay bears. */
-function reckonOverhang({ context, bulk, overhang, hasWire }: DeformAsk): Reckoning {
+function reckonOverhang({ context, bulk, overhang, hasWire, stands, find }: DeformAsk): Reckoning {
   const { own, part } = context;
   const isHeld = hasWire || bulk.kind !== null;
   const bears = sourced(isHeld ? 'deform.bears' : 'deform.bare', own);
@@ -50,8 +50,10 @@ function reckonOverhang({ context, bulk, overhang, hasWire }: DeformAsk): Reckon
     ...(isHeld ? [] : [{ says: 'run a wire through it at Bones' }]),
   ];
   const over = overhang.reach - limit;
-  const verdict: Verdict =
-    over > limit
+  const sag = hasWire ? find('bones.sag') : undefined;
+  const verdict: Verdict = heldByWire(sag, ways) ?? liesOnPad(context, stands) ?? ownStrength();
+  function ownStrength(): Verdict {
+    return over > limit
       ? {
           level: 'stop',
           wording: 'state',
@@ -64,6 +66,7 @@ function reckonOverhang({ context, bulk, overhang, hasWire }: DeformAsk): Reckon
         : overhang.hangs && !isHeld
           ? doubtful('some of it hangs in the air, with no wire in it', ways)
           : good('it bears itself');
+  }
   return figure(DOCTOR.overhang, {
     part: part.id,
     value: overhang.reach,
@@ -72,8 +75,29 @@ function reckonOverhang({ context, bulk, overhang, hasWire }: DeformAsk): Reckon
       bears.term('n'),
       termFrom('t', bulk.thickest),
     ],
+    ...(sag && {
+      note: `Its wire gives ${sag.quantity.value.toFixed(1)} mm at the worst tip, raw and in the oven.`,
+    }),
     verdict,
   });
+}
+
+/** Hot clay bears nothing: a limb with a wire in it sinks as far as it sags raw; null where no wire runs out into one. */
+function heldByWire(sag: ShownFigure | undefined, ways: readonly WayOut[]): Verdict | null {
+  if (!sag?.verdict) return null;
+  const mm = `${sag.quantity.value.toFixed(1)} mm`;
+  if (sag.verdict.level === 'good') return good(`its wire holds it: it sinks ${mm} at the most`);
+  return {
+    level: sag.verdict.level,
+    wording: 'state',
+    says: `hot clay bears nothing, and its wire gives ${mm}`,
+    waysOut: [{ says: 'take a stouter wire at Bones' }, ...ways],
+  };
+}
+
+/** What lies on a pad reaches out over nothing. */
+function liesOnPad({ piece }: PartFacts, stands: boolean | null): Verdict | null {
+  return piece.oven.under === 'pad' && stands === false ? good('it lies on its pad') : null;
 }
 
 /** How much solid clay bulges, to be allowed for. */

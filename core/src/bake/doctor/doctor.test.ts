@@ -127,6 +127,26 @@ describe('how clay moves in the heat', () => {
     expect(level(false)).not.toBe('good');
   });
 
+  it('with a wire it sinks as far as the wire lets it, the same as Bones says of it raw: one answer', () => {
+    const overhang = { reach: 60, height: 5, hangs: true };
+    const own = found(ferry, 'ferrywoman');
+    const sag = own.find('bones.sag');
+    expect(sag?.verdict).toBeDefined();
+    const held = deform('ferrywoman', { overhang, hasWire: true }).get('bake.overhang');
+    expect(held?.verdict?.level).toBe(sag?.verdict?.level);
+    expect(held?.verdict?.says).toContain(`${sag?.quantity.value.toFixed(1)} mm`);
+    // Without the wire the same reach is far too long for clay.
+    const bare = deform('ferrywoman', { overhang, hasWire: false }).get('bake.overhang');
+    expect(bare?.verdict?.level).not.toBe('good');
+  });
+
+  it('what lies on a pad reaches out over nothing', () => {
+    const overhang = { reach: 60, height: 5, hangs: true };
+    const onPad = found(setAt(ferry, ['oven', 'under'], 'pad'), 'mug');
+    const verdict = reckonDeform({ ...onPad, overhang, hasWire: false, stands: false })[0]?.verdict;
+    expect(verdict).toMatchObject({ level: 'good', says: 'it lies on its pad' });
+  });
+
   it('baked clay shrinks up to 1 % (from memory): a figure of 138 mm leaves up to 1.4 mm', () => {
     const seam = deform('ferrywoman').get('bake.seam');
     expect(seam?.quantity.high).toBeCloseTo(1.38, 1);
