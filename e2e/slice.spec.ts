@@ -77,7 +77,7 @@ test('lengths: what is typed is taken, what cannot be read says why and stays', 
   await height.press('Enter');
   await expect(figure(page, 'Height')).toContainText('148.2 mm');
   await height.fill('5-9');
-  await expect(page.getByRole('alert')).toContainText('a dash could mean feet and inches or a range');
+  await expect(page.getByRole('alert')).toContainText('can be meant in two ways');
   await expect(height).toHaveValue('5-9');
   await expect(figure(page, 'Height')).toContainText('148.2 mm');
   await height.press('Escape');
