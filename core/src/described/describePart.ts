@@ -157,8 +157,8 @@ class Sizes {
   }
 }
 
-/** What is begun with where a line says no size, mm. */
-const USUAL_MM = 40;
+/** How large a thing is begun where nobody has said, and there is no scale, mm. */
+export const BEGUN_MM = 40;
 /** How many times as long as thick a rod is taken for. */
 const SLENDER = 6;
 const WIRE_SLENDER = 10;
@@ -166,7 +166,7 @@ const WIRE_SLENDER = 10;
 function plainForm(plain: Plain, sizes: Sizes, isWire: boolean): Form {
   switch (plain) {
     case 'ball':
-      return { kind: 'ball', diameterMm: sizes.take(['thick', 'high', 'wide', 'long'], USUAL_MM, 'across') };
+      return { kind: 'ball', diameterMm: sizes.take(['thick', 'high', 'wide', 'long'], BEGUN_MM, 'across') };
     case 'rod': {
       // A wire is called by its thickness; anything else that is long by its length.
       const slender = isWire ? WIRE_SLENDER : SLENDER;
@@ -178,28 +178,28 @@ function plainForm(plain: Plain, sizes: Sizes, isWire: boolean): Form {
         return { kind: 'rod', lengthMm, startMm: thick, endMm: thick, lying: false };
       }
       sizes.descending();
-      const lengthMm = sizes.take(['long', 'high'], USUAL_MM, 'long');
+      const lengthMm = sizes.take(['long', 'high'], BEGUN_MM, 'long');
       const thick = sizes.take(['thick', 'wide'], lengthMm / slender, 'thick');
       return { kind: 'rod', lengthMm, startMm: thick, endMm: thick, lying: false };
     }
     case 'cylinder':
     case 'cone': {
-      const heightMm = sizes.take(['high', 'long', 'deep'], USUAL_MM, 'high');
+      const heightMm = sizes.take(['high', 'long', 'deep'], BEGUN_MM, 'high');
       const bottomMm = sizes.take(['thick', 'wide'], heightMm / 2, 'across');
       return { kind: 'cylinder', heightMm, bottomMm, topMm: plain === 'cone' ? 0 : bottomMm, lying: false };
     }
     case 'block': {
-      const widthMm = sizes.take(['wide', 'long', 'thick'], USUAL_MM, 'wide');
+      const widthMm = sizes.take(['wide', 'long', 'thick'], BEGUN_MM, 'wide');
       const heightMm = sizes.take(['high'], widthMm, 'high');
       return { kind: 'block', widthMm, heightMm, depthMm: sizes.take(['deep', 'thick'], heightMm, 'deep') };
     }
     case 'sheet': {
-      const widthMm = sizes.take(['wide', 'long'], USUAL_MM, 'wide');
+      const widthMm = sizes.take(['wide', 'long'], BEGUN_MM, 'wide');
       const depthMm = sizes.take(['deep', 'long', 'high'], widthMm, 'long');
       return { kind: 'block', widthMm, depthMm, heightMm: sizes.take(['thick'], 3, 'thick') };
     }
     case 'ring': {
-      const acrossMm = sizes.take(['wide', 'thick', 'high'], USUAL_MM, 'across');
+      const acrossMm = sizes.take(['wide', 'thick', 'high'], BEGUN_MM, 'across');
       return {
         kind: 'ring',
         acrossMm,
@@ -213,7 +213,7 @@ function plainForm(plain: Plain, sizes: Sizes, isWire: boolean): Form {
 /** A thing out of the list, made as large as the line says. */
 function startForm(start: Start, sizes: Sizes, isOpen: boolean): { form: Form; isBench: boolean } {
   if (sizes.count === 0 && !isOpen) return { form: start.form, isBench: false };
-  const wanted = sizes.take(['high', 'long', 'thick', 'wide'], USUAL_MM, 'high');
+  const wanted = sizes.take(['high', 'long', 'thick', 'wide'], BEGUN_MM, 'high');
   // As high as it is said to be, ears and all: a beast’s own measure is at its shoulder.
   const { min, max } = shapeOf(start.form).box;
   return { form: scaledForm(start.form, wanted / (max[1] - min[1])), isBench: true };

@@ -1,3 +1,3 @@
-export { type Described, describePart } from './describePart.ts';
+export { BEGUN_MM, type Described, describePart } from './describePart.ts';
 export { partOf } from './partOf.ts';
 export type { Material } from './words.ts';

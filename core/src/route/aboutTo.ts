@@ -1,5 +1,4 @@
-import type { Part, RouteStep, StepKind } from '../piece/index.ts';
-import { DEFAULT_STEP } from '../piece/index.ts';
+import { DEFAULT_STEP, type Part, type RouteStep, type StepKind } from '../piece/index.ts';
 import type { Level } from '../reckoning/index.ts';
 import { formatMinutes, minutes } from '../units/index.ts';
 import { judgeRoute } from './judgeRoute.ts';

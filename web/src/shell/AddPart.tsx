@@ -1,3 +1,4 @@
+import { BEGUN_MM } from '@every-inch/core/described';
 import { chiefLength, type Form, findStarts, type Start, scaledForm } from '@every-inch/core/form';
 import {
   addPart,
@@ -19,8 +20,6 @@ import { dialogOpened, selected } from '../state/sessionSlice.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
 import { IntakeError, bringIn as takeIn } from '../workers/intake.ts';
 
-/** How large a thing is begun where there is no scale, mm. */
-const BEGUN_MM = 40;
 /** Largest file of a solid that is read, bytes: 4 million triangles of binary STL. */
 const LARGEST_MESH = 200 * 1024 * 1024;
 
