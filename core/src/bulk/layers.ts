@@ -53,7 +53,7 @@ export function layerVolumes(
 }
 
 /** Clay over each region that goes on over what is baked, miniature mm. */
-function laterOver(layers: readonly ClayLayer[], names: readonly string[]): Record<string, number> {
+export function laterOver(layers: readonly ClayLayer[], names: readonly string[]): Record<string, number> {
   const over: Record<string, number> = {};
   for (const layer of layers)
     for (const name of regionsUnder(layer, names)) over[name] = (over[name] ?? 0) + layer.thicknessMm;

@@ -27,6 +27,8 @@ export interface BulkFacts {
   readonly mass: Reckoning;
   /** Thickest clay, mm. */
   readonly thickest: Reckoning;
+  /** How much thicker than found it may be, mm. */
+  readonly thickestUnderMm: number;
   /** In the part’s own frame; null when none is wanted. */
   readonly core: CoreFacts | null;
   /** What the core is made of; null without one. */
@@ -46,10 +48,10 @@ export interface PartBulk extends BulkFacts {
 }
 
 /** A part’s bulk without what only the one who reckons can ask of it. */
-export function bulkFacts({ solid, mass, thickest, core, kind, coreG, uses }: PartBulk): BulkFacts {
-  if (!core) return { solid, mass, thickest, core, kind, coreG, uses };
-  const { section: _, ...facts } = core;
-  return { solid, mass, thickest, core: facts, kind, coreG, uses };
+export function bulkFacts({ against: _, figures: __, core, ...facts }: PartBulk): BulkFacts {
+  if (!core) return { ...facts, core };
+  const { section: ___, ...inner } = core;
+  return { ...facts, core: inner };
 }
 
 function waysToThin(context: PartFacts, thickestMm: number, core: Core | null, region: string): WayOut[] {
@@ -257,6 +259,7 @@ export function reckonPartBulk(context: PartContext): PartBulk | null {
     solid,
     mass,
     thickest,
+    thickestUnderMm: underMm,
     core,
     kind,
     coreG: coreGrams(context, inside),

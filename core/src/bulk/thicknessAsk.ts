@@ -1,6 +1,7 @@
 import type { PartFacts } from '../context/index.ts';
 import { sourced } from '../reckoning/index.ts';
 import { coreAskOf } from './coreOf.ts';
+import { laterOver } from './layers.ts';
 import type { BulkFacts } from './reckonPart.ts';
 import type { ThicknessAsk } from './thicknessMap.ts';
 
@@ -30,6 +31,9 @@ export function thicknessAsk(
     shrink,
     core: bulk?.kind ? coreAskOf(context) : null,
     wires,
+    later: laterOver(context.part.layers, context.shape.regions),
+    underMm: bulk?.thickestUnderMm ?? 0,
+    exactMm: bulk?.thickest.quantity.value ?? null,
     limitMm: sourced('bulk.limit', own).value,
     leastMm: sourced('bulk.strong', own).value,
   };

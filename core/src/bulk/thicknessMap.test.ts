@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { wireLines } from '../armature/index.ts';
 import { bonesOfOne, reckonedOne } from '../armature/testContext.ts';
 import { PLAIN_PERSON } from '../form/index.ts';
+import { DEFAULT_LAYER } from '../piece/index.ts';
 import { onPlane, planeRange, thicknessAsk, thicknessCells, thicknessMap, thicknessSlice } from './index.ts';
 
 const post = { kind: 'cylinder', heightMm: 80, bottomMm: 30, topMm: 30, lying: false } as const;
@@ -11,7 +12,7 @@ function mapOf(kind: 'foil' | 'none', cells = 60_000) {
     sized: 'miniature',
     core: { kind, skinMm: 4, packed: 'balled' },
   });
-  const map = thicknessMap(one.shape, { ...thicknessAsk(one, bulk.get('one') ?? null, []), cells });
+  const map = thicknessMap(one.shape, { ...thicknessAsk(one, bulk.get('one') ?? null, []), exactMm: null, cells });
   if (!map) throw new Error('ended');
   return map;
 }
@@ -37,7 +38,7 @@ describe('thickness of the clay of a part', () => {
     expect((clayMm3 + coreMm3) / whole).toBeCloseTo(1, 1);
   });
 
-  it('a wire is taken out of the clay: its cells are none, and the clay beside it is thinner', () => {
+  it('a wire is no clay, yet what lies about it stays as thick as the oven has to heat', () => {
     const { context, bones } = bonesOfOne(
       { ...PLAIN_PERSON, statureMm: 1700 },
       { core: { kind: 'none', skinMm: null, packed: 'balled' } },
@@ -49,8 +50,43 @@ describe('thickness of the clay of a part', () => {
     ];
     expect(with_?.filled.some((what) => what === 2)).toBe(true);
     expect(with_?.clayMm3).toBeLessThan(without?.clayMm3 ?? 0);
-    const all = (map: typeof with_) => map?.thickness.reduce((sum, mm) => sum + mm, 0) ?? 0;
-    expect(all(with_)).toBeLessThan(all(without));
+    expect(with_?.thickestMm).toBe(without?.thickestMm);
+  });
+
+  it('at every number of cells the thickest is the one figure of the part, and its place says the same', () => {
+    const person = { ...PLAIN_PERSON, statureMm: 1700 };
+    for (const [form, more] of [
+      [post, { sized: 'miniature' }],
+      [post, { sized: 'miniature', core: { kind: 'foil', skinMm: 4, packed: 'balled' } }],
+      [person, {}],
+      [person, { core: { kind: 'foil', skinMm: 4, packed: 'balled' } }],
+      [{ kind: 'ball', diameterMm: 45 }, { sized: 'miniature' }],
+    ] as const) {
+      const { one, bulk } = reckonedOne(form, more);
+      const ask = thicknessAsk(one, bulk.get('one') ?? null, []);
+      const exact = bulk.get('one')?.thickest.quantity.value ?? 0;
+      for (const cells of thicknessCells(one)) {
+        const raw = thicknessMap(one.shape, { ...ask, exactMm: null, cells });
+        expect(Math.abs((raw?.thickestMm ?? 0) - exact)).toBeLessThan(4 * (raw?.errorMm ?? 0) + ask.underMm);
+        const held = thicknessMap(one.shape, { ...ask, cells });
+        expect(held?.thickestMm).toBeCloseTo(exact, 4);
+        const worst = held?.places.find(({ kind }) => kind === 'thick');
+        if (worst) expect(held?.places.some(({ thicknessMm }) => Math.abs(thicknessMm - exact) < 1e-3)).toBe(true);
+      }
+    }
+  });
+
+  it('clay that goes on after a bake is none of what that bake has to heat', () => {
+    const layer = { ...DEFAULT_LAYER, id: 'l', thicknessMm: 5, pass: 2 };
+    const { one, bulk } = reckonedOne(post, {
+      sized: 'miniature',
+      core: { kind: 'none', skinMm: 4, packed: 'balled' },
+      layers: [layer],
+    });
+    const ask = { ...thicknessAsk(one, bulk.get('one') ?? null, []), exactMm: null, cells: 60_000 };
+    const map = thicknessMap(one.shape, ask);
+    expect(Math.abs((map?.thickestMm ?? 0) - 20)).toBeLessThan(4 * (map?.errorMm ?? 0));
+    expect(map?.filled.some((what) => what === 3)).toBe(true);
   });
 
   it('a fin of 0.8 mm is told as thin, where it is', () => {

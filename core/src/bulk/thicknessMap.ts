@@ -9,8 +9,14 @@ export interface ThicknessAsk {
   readonly shrink: number;
   /** What is asked of the core, miniature mm; null without one. */
   readonly core: CoreAsk | null;
-  /** Wires in it, miniature mm. */
+  /** Wires in it, miniature mm: drawn, and no clay, but what is thick about a wire stays as thick as its oven has to heat. */
   readonly wires: readonly { readonly points: readonly Vec3[]; readonly widthMm: number }[];
+  /** Clay of the surface by region that goes on after what is beneath it is baked, miniature mm. */
+  readonly later: CoreAsk['later'];
+  /** The thickest clay as the part’s own solid gives it, miniature mm, which the cells are held to; null where none is reckoned. */
+  readonly exactMm: number | null;
+  /** How much thicker than that it may be, mm: more than nothing where the solid itself is known on cells. */
+  readonly underMm: number;
   /** Clay over this does not cure through, and under this breaks when it is handled, miniature mm. */
   readonly limitMm: number;
   readonly leastMm: number;
@@ -35,7 +41,7 @@ export interface ThicknessMap {
   readonly cell: number;
   /** Diameter of the largest ball of clay that holds the cell; 0 where there is none. Owned by the map. */
   readonly thickness: Float32Array;
-  /** What a cell without clay is: 0 outside, 1 core, 2 wire. */
+  /** What else a cell is: 0 clay or outside, 1 core, 2 wire, 3 clay that goes on later. */
   readonly filled: Uint8Array;
   readonly thickestMm: number;
   readonly clayMm3: number;
@@ -55,12 +61,28 @@ const ERROR_CELLS = 0.5;
 /** What lies in the clay of a grid. */
 const CORE = 1;
 const WIRE = 2;
+const LATER = 3;
 
-/** Signed distances of the clay alone, in cells: the form less its core and wires. */
+/** Takes out what goes on later, region by region, from the surface in: signed distances in cells. */
+function takeLater(grid: Grid, { regions }: Shape, ask: ThicknessAsk, signed: Float32Array, filled: Uint8Array): void {
+  const off = regions.map((name) => ((ask.later[name] ?? 0) * ask.shrink) / grid.cell);
+  if (off.every((cells) => cells === 0)) return;
+  const depth = deepGrid(grid).deep.distance;
+  for (let c = 0; c < signed.length; c += 1) {
+    if ((signed[c] ?? 0) >= 0) continue;
+    const here = off[grid.owner ? (grid.owner[c] ?? 1) - 1 : 0] ?? 0;
+    if (here === 0) continue;
+    signed[c] = here - (depth[c] ?? 0);
+    if (here >= (depth[c] ?? 0)) filled[c] = LATER;
+  }
+}
+
+/** Signed distances of the clay alone, in cells: the form less what goes on later and its core. */
 function clayOf(grid: Grid, shape: Shape, ask: ThicknessAsk): { signed: Float32Array; filled: Uint8Array } {
   const { cell, distance } = grid;
   const signed = distance.map((value) => (Number.isFinite(value) ? value / cell : 1));
   const filled = new Uint8Array(signed.length);
+  takeLater(grid, shape, ask, signed, filled);
   if (ask.core) {
     const field = coreField(deepGrid(grid), shape.regions, scaledAsk(ask.core, ask.shrink));
     for (let c = 0; c < signed.length; c += 1) {
@@ -73,7 +95,7 @@ function clayOf(grid: Grid, shape: Shape, ask: ThicknessAsk): { signed: Float32A
   return { signed, filled };
 }
 
-/** Takes the cells of a wire out of the clay. */
+/** Marks the cells of a wire in the clay. */
 function drawWire(
   { size: [nx, ny, nz], min, cell }: Grid,
   { points, widthMm }: ThicknessAsk['wires'][number],
@@ -103,9 +125,7 @@ function drawWire(
           const along = (i - a[0]) * way[0] + (j - a[1]) * way[1] + (k - a[2]) * way[2];
           const t = length2 === 0 ? 0 : Math.max(0, Math.min(1, along / length2));
           const far = Math.hypot(i - a[0] - way[0] * t, j - a[1] - way[1] * t, k - a[2] - way[2] * t);
-          const over = r - far;
-          if (over > (signed[at] ?? 0)) signed[at] = over;
-          if (over >= 0) filled[at] = WIRE;
+          if (r - far >= 0) filled[at] = WIRE;
         }
   }
 }
@@ -136,8 +156,8 @@ function clusters(
 }
 
 /**
- * Thickness of the clay of a part everywhere: its solid sampled, core and wires taken out, exact distances inside what is left,
- * and at every cell the largest ball that holds it.
+ * Thickness of the clay of a part everywhere: its solid sampled, core and what goes on later taken out, exact distances inside what
+ * is left, and at every cell the largest ball that holds it, held to the thickest that the solid itself has.
  *
  * @param onProgress told the share that is done; true ends the work
  * @returns null when it was ended
@@ -158,7 +178,7 @@ export function thicknessMap(
   const inCells = localThickness(grid.size, inner, (share) => onProgress(0.5 + share / 2));
   if (!inCells) return null;
   const cell = grid.cell / ask.shrink;
-  const thickness = inCells.map((value) => value * cell);
+  const thickness = heldTo(inCells.map((value) => value * cell), ask, cell);
   const small = (k: 0 | 1 | 2) => grid.min[k] / ask.shrink;
   const placeOf = (c: number): Vec3 => {
     const [nx, ny] = grid.size;
@@ -168,7 +188,11 @@ export function thicknessMap(
     return [small(0) + (i + 0.5) * cell, small(1) + (j + 0.5) * cell, small(2) + (k + 0.5) * cell];
   };
   let coreCells = 0;
-  for (const what of filled) if (what === CORE) coreCells += 1;
+  let wireCells = 0;
+  filled.forEach((what, c) => {
+    if (what === CORE) coreCells += 1;
+    if (what === WIRE && (signed[c] ?? 1) < 0) wireCells += 1;
+  });
   return {
     min: [small(0), small(1), small(2)],
     size: grid.size,
@@ -176,11 +200,27 @@ export function thicknessMap(
     thickness,
     filled,
     thickestMm: thickness.reduce((a, b) => Math.max(a, b), 0),
-    clayMm3: inner.inside * cell ** 3,
+    clayMm3: (inner.inside - wireCells) * cell ** 3,
     coreMm3: coreCells * cell ** 3,
     errorMm: ERROR_CELLS * cell,
     places: placesOf(grid, shape, ask, thickness, inner.distance, placeOf),
   };
+}
+
+/** How many cells the thickest may be off from what the solid has for both to be the same place. */
+const SAME_CELLS = 2;
+
+/** Cells within their error of the thickest are as thick as the solid says, and none is thicker. */
+function heldTo(
+  thickness: Float32Array,
+  { exactMm, underMm }: Pick<ThicknessAsk, 'exactMm' | 'underMm'>,
+  cell: number,
+): Float32Array {
+  if (exactMm === null) return thickness;
+  const found = thickness.reduce((a, b) => Math.max(a, b), 0);
+  if (Math.abs(found - exactMm) > SAME_CELLS * cell + underMm) return thickness;
+  const near = Math.min(found, exactMm) - ERROR_CELLS * cell;
+  return thickness.map((mm) => (mm > near ? exactMm : mm));
 }
 
 const deepestOf = (cells: readonly number[], deep: Float32Array) =>

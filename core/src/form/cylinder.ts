@@ -45,12 +45,26 @@ function inner({ r1, y1, r2, y2 }: Frustum, skin: number, least: number): Frustu
   return { r1: radiusAt(low), y1: low, r2: radiusAt(high), y2: high };
 }
 
+/** The ball of clay in the edge where side and end meet, outside a core whose own edge is as round as the least core. */
+function edgeBall(frustum: Frustum, end: 'bottom' | 'top', skin: number, least: number): number {
+  const { r1, y1, r2, y2 } = frustum;
+  const opens = end === 'bottom' ? r1 - r2 : r2 - r1;
+  const half = Math.sin(Math.atan2(y2 - y1, opens) / 2);
+  return (2 * (skin + (least / 2) * (1 - half))) / (1 + half);
+}
+
 function cylinderCore(frustum: Frustum, thickest: InnerBall, skin: number, least: number): Core {
   const core = inner(frustum, skin, least);
   if (!core) return noCore('cylinder', thickest);
   const above = largestBall({ ...frustum, r1: core.r2 + skin, y1: core.y2, r2: frustum.r2 });
   const below = largestBall({ ...frustum, y2: core.y1, r2: core.r1 + skin });
-  const left = above.diameterMm > below.diameterMm ? above : below;
+  const edges = (['bottom', 'top'] as const).map((end): InnerBall => {
+    const diameterMm = edgeBall(frustum, end, skin, least);
+    const r = end === 'bottom' ? frustum.r1 : frustum.r2;
+    const y = end === 'bottom' ? frustum.y1 + diameterMm / 2 : frustum.y2 - diameterMm / 2;
+    return { diameterMm, at: [r - diameterMm / 2, y, 0], region: 'cylinder' };
+  });
+  const left = [above, below, ...edges].reduce((a, b) => (b.diameterMm > a.diameterMm ? b : a));
   const volumeMm3 = frustumVolume(core.r1, core.r2, core.y2 - core.y1);
   return {
     volumeMm3,

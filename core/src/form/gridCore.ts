@@ -107,7 +107,7 @@ function thickestLeft(
   const i = found - (k * ny + j) * nx;
   const place: Vec3 = [min[0] + (i + 0.5) * cell, min[1] + (j + 0.5) * cell, min[2] + (k + 0.5) * cell];
   const region = regions[(owner ? (owner[found] ?? 1) : 1) - 1] ?? '';
-  return { diameterMm: 2 * best * cell, at: place, region };
+  return { diameterMm: 2 * best * cell, at: place, region, underMm: cell };
 }
 
 /** Regions nobody would look for a core in. */

@@ -33,6 +33,19 @@ describe('what is seen', () => {
     expect(sightSays(of('back'))).toContain('never seen');
   });
 
+  it('of a round post from straight before it: half of each flank, told as seen; of a ball the same', () => {
+    const post: Form = { kind: 'cylinder', heightMm: 600, bottomMm: 300, topMm: 300, lying: false };
+    for (const form of [post, { kind: 'ball', diameterMm: 600 } satisfies Form]) {
+      const of = seen([demoPart('round', 'Round', form)], [{ round: 0, above: 0 }]);
+      for (const name of ['left side', 'right side']) {
+        expect(of(name).share).toBeGreaterThan(0.35);
+        expect(of(name).share).toBeLessThan(0.55);
+        expect(sightSays(of(name))).toContain('seen');
+      }
+      expect(of('back').share).toBe(0);
+    }
+  });
+
   it('from the left and above: left side, front and top; from all round, all but the underside', () => {
     const of = seen([demoPart('cube', 'Cube', cube)], [{ round: 30, above: 30 }]);
     expect(['front', 'left side', 'top'].map((name) => of(name).share)).toEqual([1, 1, 1]);

@@ -61,6 +61,24 @@ function nearest({ min, size, cell, distance }: Grid, x: number, y: number, z: n
   return distance[(k * size[1] + j) * size[0] + i] ?? Infinity;
 }
 
+/** Surfaces that turn less than this towards an eye, as the sine of the angle, are seen edge on. */
+const EDGE_ON = 0.12;
+
+/**
+ * Whether the surface at a place turns towards an eye. The face of the cell says so, or the solid behind it does: on both
+ * sides of the place it falls away along the line of sight, as a flank does and a flat side does not.
+ */
+function faceTowards(grid: Grid, place: Vec3, out: Vec3, way: Vec3): boolean {
+  if (out[0] * way[0] + out[1] * way[1] + out[2] * way[2] > 1e-9) return true;
+  const at = (steps: number) => {
+    const by = steps * grid.cell;
+    return nearest(grid, place[0] + way[0] * by, place[1] + way[1] * by, place[2] + way[2] * by);
+  };
+  const [behind, here, before] = [at(-1), at(0), at(1)];
+  const least = EDGE_ON * grid.cell;
+  return before - here > least && here - behind > least;
+}
+
 /** How far along a line of sight it comes into a thing’s grid and leaves it, in steps; null where it passes by. */
 function stepsThrough({ grid, per, at }: Hider, place: Vec3, to: Vec3, step: number) {
   let [enter, leave] = [1, Infinity];
@@ -176,7 +194,7 @@ export function seenShares(
     let isFacing = false;
     let isSeen = false;
     for (const way of ways) {
-      if (out[0] * way[0] + out[1] * way[1] + out[2] * way[2] <= 0) continue;
+      if (!faceTowards(grid, place, out, way)) continue;
       isFacing = true;
       blocked = blockedBy(hiders, place, way, grid.cell * 0.7);
       isSeen = blocked < 0;

@@ -40,6 +40,15 @@ const FOIL: readonly [number, number, number] = [150, 158, 164];
 const HATCH: readonly [number, number, number] = [96, 104, 112];
 const HATCH_EVERY = 6;
 const WIRE: readonly [number, number, number] = [60, 88, 112];
+const LATER: readonly [number, number, number] = [206, 206, 196];
+/** What a cell is that holds something else than clay of this bake, by its number in the map. */
+const HOLDS = { core: 1, wire: 2, later: 3 };
+
+function shadeAt(thick: number, filled: number, along: number, leastMm: number, limitMm: number) {
+  if (filled === HOLDS.wire) return WIRE;
+  if (thick > 0) return shadeOf(thick, leastMm, limitMm);
+  return filled === HOLDS.core ? hatched(along) : LATER;
+}
 
 function hatched(along: number): readonly [number, number, number] {
   return along % HATCH_EVERY < 2 ? HATCH : FOIL;
@@ -69,7 +78,7 @@ function Cut({ map, plane, atMm, leastMm, limitMm, name }: CutProps) {
         const thick = slice.thickness[from] ?? 0;
         const filled = slice.filled[from] ?? 0;
         if (thick === 0 && filled === 0) continue;
-        const [r, g, b] = thick > 0 ? shadeOf(thick, leastMm, limitMm) : filled === 1 ? hatched(u + v) : WIRE;
+        const [r, g, b] = shadeAt(thick, filled, u + v, leastMm, limitMm);
         image.data.set([r, g, b, 255], to);
       }
     context.putImageData(image, 0, 0);
@@ -108,7 +117,7 @@ function Cut({ map, plane, atMm, leastMm, limitMm, name }: CutProps) {
 }
 
 /** What the shades stand for, in millimetres and inches. */
-function Legend({ leastMm, limitMm }: { readonly leastMm: number; readonly limitMm: number }) {
+function Legend({ leastMm, limitMm, hasLater }: { readonly leastMm: number; readonly limitMm: number; readonly hasLater: boolean }) {
   const steps = [0.25, 0.5, 0.75, 1].map((share) => share * limitMm).filter((value) => value > leastMm);
   const rows = [
     { says: `under ${mm(leastMm)} mm, breaks`, shade: shadeOf(0, leastMm, limitMm) },
@@ -119,6 +128,7 @@ function Legend({ leastMm, limitMm }: { readonly leastMm: number; readonly limit
     { says: `over ${mm(limitMm)} mm, does not cure through`, shade: shadeOf(2 * limitMm, leastMm, limitMm) },
     { says: 'core', shade: FOIL },
     { says: 'wire', shade: WIRE },
+    ...(hasLater ? [{ says: 'clay that goes on later', shade: LATER }] : []),
   ];
   return (
     <ul className="flex flex-wrap gap-x-4 gap-y-1 text-[12.5px]">
@@ -269,7 +279,7 @@ export default function Thickness({ context }: { readonly context: PartFacts }) 
       </div>
       <p className="mt-1 flex flex-wrap items-center gap-x-3 text-[13px] text-quiet">
         <span>
-          Thickest {mm(map.thickestMm)} mm, each right to {mm(map.errorMm)} mm
+          Thickest {mm(ask.exactMm ?? map.thickestMm)} mm; every other place right to {mm(map.errorMm)} mm
         </span>
         {isBusy && (
           <>
@@ -281,7 +291,7 @@ export default function Thickness({ context }: { readonly context: PartFacts }) 
         )}
         {!isBusy && !isFinest && <span>left at a coarse look</span>}
       </p>
-      <Legend leastMm={ask.leastMm} limitMm={ask.limitMm} />
+      <Legend leastMm={ask.leastMm} limitMm={ask.limitMm} hasLater={part.layers.length > 0} />
       <div className="mt-3">
         <Places context={context} map={map} onShow={show} />
       </div>
