@@ -22,7 +22,7 @@ function judge(context: PieceContext, thing: FoundThing, lifeMm: number, meant: 
   if (level === 'good') return { level, wording: 'state', says, waysOut: [] };
   const { ratio } = context.scale;
   const wanted = `${formatMiniMm(miniMm((meant.low ?? meant.value) / ratio))} to ${formatMiniMm(miniMm((meant.high ?? meant.value) / ratio))} mm`;
-  const better = standIns(realMm(meant.value), ratio, context.own)
+  const better = standIns({ thickMm: realMm(meant.value), wideMm: null, longMm: null }, ratio, context.own)
     .filter(({ readsAs }) => howItReads(readsAs, meant) === 'good')
     .slice(0, 2);
   return {

@@ -7,6 +7,8 @@ import { reckonPiece } from '../spine/index.ts';
 import { realMm } from '../units/index.ts';
 import { howItReads, likenesses, standIns } from './index.ts';
 
+const thick = (mm: number) => ({ thickMm: realMm(mm), wideMm: null, longMm: null });
+
 describe('what a size reads as', () => {
   it('36 mm in life is about an oar shaft or a chair leg, not a door', () => {
     const titles = likenesses(realMm(36), 8).map(({ row }) => row.id);
@@ -31,7 +33,7 @@ describe('what a size reads as', () => {
 
 describe('stand-ins', () => {
   it('for a broom handle of 25 mm at 1:12 a cocktail stick of 2 mm is nearest: it reads as 24', () => {
-    const [best, next] = standIns(realMm(25), 12, {});
+    const [best, next] = standIns(thick(25), 12, {});
     expect(best?.acrossMm).toBe(2);
     expect(best?.readsAs).toBe(24);
     expect(best?.off).toBeCloseTo(-0.04, 9);
@@ -39,12 +41,27 @@ describe('stand-ins', () => {
   });
 
   it('are ranked by ratio: half as thick is as wrong as twice as thick', () => {
-    const ranked = standIns(realMm(60), 20, {}).map(({ off }) => Math.abs(Math.log(1 + off)));
+    const ranked = standIns(thick(60), 20, {}).map(({ off }) => Math.abs(Math.log(1 + off)));
     expect(ranked).toEqual([...ranked].sort((a, b) => a - b));
   });
 
+  it('by all their measures: a plank of 16 × 60 mm at 1:12 is a coffee stirrer, not a stick as thick as it', () => {
+    const plank = { thickMm: realMm(16), wideMm: realMm(60), longMm: realMm(1500) };
+    expect(standIns(plank, 12, {})[0]?.row.id).toBe('bench.stirrer');
+    const long = standIns({ ...plank, longMm: realMm(3000) }, 12, {});
+    expect(long.find(({ row }) => row.id === 'bench.stirrer')?.shortMm).toBe(110);
+    expect(long[0]?.row.id).not.toBe('bench.stirrer');
+  });
+
+  it('a bead is no rod: for a broom stick of 1400 mm only what is long enough comes first', () => {
+    const ranked = standIns({ ...thick(25), longMm: realMm(1400) }, 12, {});
+    expect(ranked[0]?.shortMm).toBe(0);
+    const bead = ranked.findIndex(({ row }) => row.id === 'bench.bead-2');
+    expect(bead).toBeGreaterThan(ranked.findIndex(({ row }) => row.id === 'bench.skewer'));
+  });
+
   it('go by what the maker measured of the own ones', () => {
-    expect(standIns(realMm(31.2), 12, { 'bench.skewer': 2.6 })[0]?.row.id).toBe('bench.skewer');
+    expect(standIns(thick(31.2), 12, { 'bench.skewer': 2.6 })[0]?.row.id).toBe('bench.skewer');
   });
 });
 

@@ -72,7 +72,13 @@ function LifeToBench({ onUse }: LifeToBenchProps) {
   const [typed, setTyped] = useState<RealMm | null>(null);
   const row = LIFE_SIZES.find(({ id }) => id === meant);
   const life = typed ?? realMm(row?.value ?? 25);
-  const ranked = useMemo(() => standIns(life, ratio, own).slice(0, SHOWN), [life, ratio, own]);
+  const [wideMm, setWide] = useState<RealMm | null>(null);
+  const [longMm, setLong] = useState<RealMm | null>(null);
+  const ranked = useMemo(
+    () => standIns({ thickMm: life, wideMm, longMm }, ratio, own).slice(0, SHOWN),
+    [life, wideMm, longMm, ratio, own],
+  );
+  const orNone = (set: (mm: RealMm | null) => void) => (mm: number) => set(mm > 0 ? realMm(mm) : null);
   return (
     <section aria-label="A thing in life">
       <h3 className="heading">Looked for: something in the place of</h3>
@@ -86,19 +92,44 @@ function LifeToBench({ onUse }: LifeToBenchProps) {
           }}
         />
         <LengthField label="of" shown={format(life)} unit="mm" onLength={(mm) => setTyped(realMm(mm))} />
+        <LengthField
+          label="wide, if it counts"
+          shown={wideMm === null ? '' : format(wideMm)}
+          unit="mm"
+          onLength={orNone(setWide)}
+        />
+        <LengthField
+          label="long, if it counts"
+          shown={longMm === null ? '' : format(longMm)}
+          unit="mm"
+          onLength={orNone(setLong)}
+        />
         <p className="pb-1">
           wants <output className="figure">{formatMiniMm(miniMm(life / ratio))} mm</output>
         </p>
       </div>
       <ul className="mt-1">
-        {ranked.map(({ row: thing, acrossMm, readsAs, off }) => (
+        {ranked.map(({ row: thing, acrossMm, otherMm, readsAs, off, otherOff, shortMm }) => (
           <li key={thing.id} className="flex items-center gap-3 border-t border-hair">
             <span className="min-w-0 flex-1 truncate">{thing.title}</span>
-            <span className="figure">{formatMiniMm(miniMm(acrossMm))} mm</span>
+            <span className="figure">
+              {formatMiniMm(miniMm(acrossMm))}
+              {wideMm !== null &&
+                otherMm !== null &&
+                otherMm !== acrossMm &&
+                ` × ${formatMiniMm(miniMm(otherMm))}`}{' '}
+              mm
+            </span>
             <span className="figure w-20 text-right text-quiet" title="reads as, in life">
               {formatRealMetric(readsAs)}
             </span>
-            <span className="w-28 text-right text-quiet">{offBy(off)}</span>
+            <span className="min-w-28 text-right text-quiet">
+              {offBy(off)}
+              {otherOff !== null && Math.round(otherOff * 100) !== 0 && (
+                <>, {offBy(otherOff).replace('thick', 'wide').replace('thin', 'narrow')}</>
+              )}
+              {shortMm > 0 && <>, {formatMiniMm(miniMm(shortMm))} mm too short</>}
+            </span>
             <button
               type="button"
               className="press-quiet text-fired"
