@@ -28,7 +28,7 @@ test('a wire too thin for her arms is told, the offered one clears it, and the c
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save the bending drawing as PDF' }).click();
   expect((await bytesOf(await download)).subarray(0, 5).toString()).toBe('%PDF-');
-  await page.getByRole('button', { name: 'look at it' }).click();
+  await page.getByRole('button', { name: 'Look at the bending drawing' }).click();
   await expect(page.getByRole('img', { name: 'Page 1 of the bending drawing' })).toBeVisible();
 });
 

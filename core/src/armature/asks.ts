@@ -8,9 +8,10 @@ import { bendingSheet } from './bendingSheet.ts';
 import { bonesDrawing, bonesFit } from './bonesDrawing.ts';
 import { intoMiddle, straightChoice } from './choices.ts';
 import { holeOf, pegSide } from './cutList.ts';
+import { cutSheet } from './cutSheet.ts';
 import { wireSays } from './figures/ask.ts';
 import { reckonBones } from './reckonBones.ts';
-import { bonesOfPart } from './reckoners.ts';
+import { bonesOfPart, cutsOfPiece } from './reckoners.ts';
 import { rodPath } from './runs.ts';
 import { wireLines } from './wireLines.ts';
 
@@ -82,6 +83,19 @@ interface OnPaper {
   readonly label: string;
 }
 
+/** Pages, or what stands in the way of them. */
+function onPages(draw: () => Drawing[]): {
+  readonly pages: readonly Drawing[];
+  readonly says: string | null;
+} {
+  try {
+    return { pages: draw(), says: null };
+  } catch (error) {
+    if (error instanceof TilingError) return { pages: [], says: error.message };
+    throw error;
+  }
+}
+
 /** Full-size pages to bend the wire on, or why there are none. */
 export const bendingSheetAsk = ask(
   'bones.bending-sheet',
@@ -91,13 +105,13 @@ export const bendingSheetAsk = ask(
   ): { readonly pages: readonly Drawing[]; readonly says: string | null } => {
     const [context, bones] = [given.contexts.get(part), given.part(bonesOfPart, part)];
     if (!context || !bones) return { pages: [], says: null };
-    try {
-      return { pages: bendingSheet(context, bones, paper, ruleMeasuredMm, label), says: null };
-    } catch (error) {
-      if (error instanceof TilingError) return { pages: [], says: error.message };
-      throw error;
-    }
+    return onPages(() => bendingSheet(context, bones, paper, ruleMeasuredMm, label));
   },
+);
+
+/** The cut list of the whole piece on pages, or why there are none. */
+export const cutSheetAsk = ask('bones.cut-sheet', (given: Given, { paper, ruleMeasuredMm, label }: OnPaper) =>
+  onPages(() => cutSheet(given.piece(cutsOfPiece).plans, paper, ruleMeasuredMm, label)),
 );
 
 /** A straight wire drawn through a part, in the middle of it, to begin with; null for a part that cannot be built. */

@@ -1,5 +1,6 @@
 import type { Given } from '../context/index.ts';
 import { bendsOf } from './bends.ts';
+import { cutSays } from './cutSheet.ts';
 import { wireSays } from './figures/ask.ts';
 import { bonesOfPart, cutsOfPiece } from './reckoners.ts';
 import { pathLength } from './run.ts';
@@ -28,10 +29,7 @@ function cutsOf(given: Given): string[] {
   const cuts = given.piece(cutsOfPiece);
   const plans = cuts.plans.flatMap(({ metal, diameterMm, pieces, nesting }) => [
     `  ${wireSays({ metal, diameterMm, strands: 1 })}`,
-    ...nesting.cuts.map(
-      (cut) =>
-        `    ${mm(cut.stockMm).padStart(10)}: ${cut.pieces.map((i) => `${pieces[i]?.run ?? ''} ${pieces[i]?.lengthMm.toFixed(0) ?? ''}`).join(' | ')} | ${mm(cut.leftMm)} left`,
-    ),
+    ...nesting.cuts.map((cut) => `    ${mm(cut.stockMm).padStart(10)}: ${cutSays(cut, { pieces })}`),
     ...nesting.unplaced.map((i) => `    no stock is long enough for ${pieces[i]?.run ?? ''}`),
   ]);
   return [...plans, ...cuts.faults.map(({ says }) => `  ${says}`)];

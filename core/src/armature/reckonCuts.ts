@@ -12,6 +12,16 @@ export interface CutList {
   readonly figures: readonly Reckoning[];
 }
 
+/** Wire longer than this comes in a coil, mm (common practice). */
+const LONGEST_BAR = 2500;
+
+/** How a length of wire is bought: straight or rolled up. */
+export function boughtBy(lengthMm: number): 'bar' | 'coil' {
+  return lengthMm > LONGEST_BAR ? 'coil' : 'bar';
+}
+
+const many = (count: number, by: 'bar' | 'coil') => `${count} ${by}${count === 1 ? '' : 's'}`;
+
 const metres = (mm: number) => `${(mm / 1000).toFixed(2)} m`;
 
 function counted(symbol: string, name: string, mm: number): Term {
@@ -32,13 +42,14 @@ function verdictOf({ nesting, barMm }: CutPlan): Verdict {
       says: `${unplaced.length} ${unplaced.length === 1 ? 'length is' : 'lengths are'} longer than any stock`,
       waysOut: [{ says: 'buy longer wire (set its length in the Workshop), or make the part in two' }],
     };
+  const by = boughtBy(barMm);
   const bars = cuts.filter(({ stockMm }) => stockMm === barMm).length;
   return {
     level: 'good',
     wording: 'state',
     says: isOptimal
-      ? `${bars === 0 ? 'nothing to buy' : `${bars} × ${metres(barMm)} to buy, as few as it can be done with`}`
-      : `${bars} × ${metres(barMm)} to buy; no fewer than ${metres(boundMm)} of ${metres(usedMm)} would do`,
+      ? `${bars === 0 ? 'nothing to buy' : `${many(bars, by)} of ${metres(barMm)} to buy, as few as it can be done with`}`
+      : `${many(bars, by)} of ${metres(barMm)} to buy; no fewer than ${metres(boundMm)} of ${metres(usedMm)} would do`,
     waysOut: [],
   };
 }

@@ -4,6 +4,7 @@ import {
   atScalesAsk,
   bendingSheetAsk,
   clashesAsk,
+  cutSheetAsk,
   intoMiddleAsk,
   sectionAsk,
   skeletonAsk,
@@ -21,5 +22,14 @@ export const bonesSubject = declareSubject({
     { stage: 'bones', isLong: false, of: bonesLines },
     { stage: 'bulk', isLong: true, of: thicknessLines },
   ],
-  asks: [sectionAsk, clashesAsk, skeletonAsk, bendingSheetAsk, straightAsk, intoMiddleAsk, atScalesAsk],
+  asks: [
+    sectionAsk,
+    clashesAsk,
+    skeletonAsk,
+    bendingSheetAsk,
+    cutSheetAsk,
+    straightAsk,
+    intoMiddleAsk,
+    atScalesAsk,
+  ],
 });

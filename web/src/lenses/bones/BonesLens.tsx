@@ -14,7 +14,6 @@ import { useSizeMm } from '../../parts/useSize.ts';
 import { askOnce, useAllFacts, useAsk, useFiguresOf, usePartFacts, useTold } from '../../spine/hooks.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector } from '../../state/store.ts';
 import { type CoverWork, useCover } from '../../workers/useCover.ts';
-import { BendingSheet } from './BendingSheet.tsx';
 import { Branches } from './Branches.tsx';
 import { CutList } from './CutList.tsx';
 import { DrawBoard } from './DrawBoard.tsx';
@@ -22,6 +21,7 @@ import { Holes } from './Holes.tsx';
 import { OtherScales } from './OtherScales.tsx';
 import { PlainShapes } from './PlainShapes.tsx';
 import { RunsTable } from './RunsTable.tsx';
+import { BendingSheet } from './SavedPages.tsx';
 import { WireFields } from './WireFields.tsx';
 
 const PoseBoard = lazy(() => import('../../parts/PoseBoard.tsx'));

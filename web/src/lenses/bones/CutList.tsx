@@ -1,7 +1,15 @@
-import { type Cut, type CutList as CutListOf, type CutPlan, logCut } from '@every-inch/core/armature';
+import {
+  boughtBy,
+  type Cut,
+  type CutList as CutListOf,
+  type CutPlan,
+  cutSays,
+  logCut,
+} from '@every-inch/core/armature';
 import { METALS } from '@every-inch/core/handbook';
 import { LIMITS, newId, typedLimits, type WireStock } from '@every-inch/core/piece';
 import type { ShownFigure } from '@every-inch/core/reckoning';
+import { sourced } from '@every-inch/core/reckoning';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { toast } from 'sonner';
 import { BinButton } from '../../parts/BinButton.tsx';
@@ -13,6 +21,7 @@ import { Section } from '../../parts/Sections.tsx';
 import { useFiguresOf, usePieceContext, useTold } from '../../spine/hooks.ts';
 import { undone } from '../../state/documentSlice.ts';
 import { edit, editAt, useAppDispatch, useOfPiece } from '../../state/store.ts';
+import { CutSheet } from './SavedPages.tsx';
 
 interface BarProps {
   readonly cut: Cut;
@@ -21,43 +30,48 @@ interface BarProps {
 }
 
 /** One length of stock with what is cut from it. */
-function Bar({ cut: { stockMm, pieces, leftMm }, plan, longest }: BarProps) {
+function Bar({ cut, plan, longest }: BarProps) {
+  const { stockMm, pieces } = cut;
   const lengths = pieces.map((i) => plan.pieces[i]);
   let at = 0;
   return (
-    <li className="flex items-center gap-2 py-0.5">
-      <span className="figure w-16 shrink-0 text-right">{formatMiniMm(miniMm(stockMm))}</span>
-      <svg
-        className="h-5 flex-1"
-        viewBox={`0 0 ${longest} 20`}
-        preserveAspectRatio="none"
-        role="img"
-        aria-label={`${lengths.map((one) => `${one?.run ?? ''} ${one?.lengthMm.toFixed(0) ?? ''} mm`).join(', ')}; ${leftMm.toFixed(0)} mm left`}
-      >
-        <rect
-          width={stockMm}
-          height="20"
-          className="fill-paper stroke-ink"
-          vectorEffect="non-scaling-stroke"
-        />
-        {lengths.map((one, i) => {
-          const x = at;
-          at += one?.lengthMm ?? 0;
-          return (
-            <rect
-              // biome-ignore lint/suspicious/noArrayIndexKey: pieces along a bar are known by their place
-              key={i}
-              x={x}
-              y="2"
-              width={one?.lengthMm ?? 0}
-              height="16"
-              className="fill-wire/60 stroke-ink"
-              vectorEffect="non-scaling-stroke"
-            />
-          );
-        })}
-      </svg>
-      <span className="figure w-24 shrink-0 text-quiet">{leftMm.toFixed(0)} mm left</span>
+    <li className="py-0.5">
+      <div className="flex items-center gap-2">
+        <span className="figure w-16 shrink-0 text-right">{formatMiniMm(miniMm(stockMm))}</span>
+        <svg
+          className="h-5 flex-1"
+          viewBox={`0 0 ${longest} 20`}
+          preserveAspectRatio="none"
+          role="img"
+          aria-label={`Cut from ${formatMiniMm(miniMm(stockMm))} mm: ${cutSays(cut, plan)}`}
+        >
+          <rect
+            width={stockMm}
+            height="20"
+            className="fill-paper stroke-ink"
+            vectorEffect="non-scaling-stroke"
+          />
+          {lengths.map((one, i) => {
+            const x = at;
+            at += one?.lengthMm ?? 0;
+            return (
+              <rect
+                // biome-ignore lint/suspicious/noArrayIndexKey: pieces along a bar are known by their place
+                key={i}
+                x={x}
+                y="2"
+                width={one?.lengthMm ?? 0}
+                height="16"
+                className="fill-wire/60 stroke-ink"
+                vectorEffect="non-scaling-stroke"
+              />
+            );
+          })}
+        </svg>
+      </div>
+      <p className="ml-18 text-[12.5px] text-quiet" aria-hidden>
+        {cutSays(cut, plan)}
+      </p>
     </li>
   );
 }
@@ -153,6 +167,39 @@ function StockRow({ stock }: { readonly stock: WireStock }) {
 
 const NO_CUTS: Pick<CutListOf, 'plans' | 'faults'> = { plans: [], faults: [] };
 
+/** How long the wire comes that is bought: bars to a length, coils beyond. */
+function Bought() {
+  const dispatch = useAppDispatch();
+  const { own } = usePieceContext();
+  const mm = sourced('cut.bar', own).value;
+  const set = (value: number) => dispatch(editAt('length of bought wire', ['own', 'cut.bar'], value));
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <span>What is missing is bought by the {boughtBy(mm)} of</span>
+      <LengthField
+        hideLabel
+        label="Length that wire is bought in"
+        className="w-20"
+        shown={formatMiniMm(miniMm(mm))}
+        unit="mm"
+        onLength={set}
+      />
+      <span className="text-quiet">mm</span>
+      {[1000, 10_000].map((usual) => (
+        <button
+          key={usual}
+          type="button"
+          className="press-quiet"
+          disabled={mm === usual}
+          onClick={() => set(usual)}
+        >
+          a {boughtBy(usual)} of {usual / 1000} m
+        </button>
+      ))}
+    </div>
+  );
+}
+
 /** What is cut for all parts, drawn on its stock, and what is in stock. */
 export function CutList() {
   const dispatch = useAppDispatch();
@@ -186,10 +233,10 @@ export function CutList() {
       {plans.map((plan, i) => (
         <Plan key={`${plan.metal} ${plan.diameterMm}`} plan={plan} figure={figures[i]} />
       ))}
+      {plans.length > 0 && <CutSheet />}
       <h4 className="mt-4 font-medium">Wire in stock</h4>
-      <p className="text-[13px] text-quiet">
-        Remainders are used up first; what is missing is bought by the bar.
-      </p>
+      <p className="text-[13px] text-quiet">Remainders are used up first.</p>
+      <Bought />
       <ul>
         {wireStock.map((stock) => (
           <StockRow key={stock.id} stock={stock} />

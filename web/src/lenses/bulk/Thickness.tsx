@@ -117,7 +117,15 @@ function Cut({ map, plane, atMm, leastMm, limitMm, name }: CutProps) {
 }
 
 /** What the shades stand for, in millimetres and inches. */
-function Legend({ leastMm, limitMm, hasLater }: { readonly leastMm: number; readonly limitMm: number; readonly hasLater: boolean }) {
+function Legend({
+  leastMm,
+  limitMm,
+  hasLater,
+}: {
+  readonly leastMm: number;
+  readonly limitMm: number;
+  readonly hasLater: boolean;
+}) {
   const steps = [0.25, 0.5, 0.75, 1].map((share) => share * limitMm).filter((value) => value > leastMm);
   const rows = [
     { says: `under ${mm(leastMm)} mm, breaks`, shade: shadeOf(0, leastMm, limitMm) },

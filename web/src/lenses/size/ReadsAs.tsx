@@ -78,7 +78,6 @@ function LifeToBench({ onUse }: LifeToBenchProps) {
     () => standIns({ thickMm: life, wideMm, longMm }, ratio, own).slice(0, SHOWN),
     [life, wideMm, longMm, ratio, own],
   );
-  const orNone = (set: (mm: RealMm | null) => void) => (mm: number) => set(mm > 0 ? realMm(mm) : null);
   return (
     <section aria-label="A thing in life">
       <h3 className="heading">Looked for: something in the place of</h3>
@@ -96,13 +95,15 @@ function LifeToBench({ onUse }: LifeToBenchProps) {
           label="wide, if it counts"
           shown={wideMm === null ? '' : format(wideMm)}
           unit="mm"
-          onLength={orNone(setWide)}
+          onLength={(mm) => setWide(realMm(mm))}
+          onEmpty={() => setWide(null)}
         />
         <LengthField
           label="long, if it counts"
           shown={longMm === null ? '' : format(longMm)}
           unit="mm"
-          onLength={orNone(setLong)}
+          onLength={(mm) => setLong(realMm(mm))}
+          onEmpty={() => setLong(null)}
         />
         <p className="pb-1">
           wants <output className="figure">{formatMiniMm(miniMm(life / ratio))} mm</output>
