@@ -13,7 +13,7 @@ export { coreDensity } from './coreStuff.ts';
 export { BULK } from './figures.ts';
 export { foilLengthMm, foilToTear } from './foil.ts';
 export { holeFor, reckonInserts } from './inserts.ts';
-export { regionsUnder } from './layers.ts';
+export { laterThan, regionsUnder } from './layers.ts';
 export { type Packs, packsFor } from './packs.ts';
 export { type Layers, layersFor, panelPieces } from './panelPieces.ts';
 export { regionVolumes } from './partSolid.ts';

@@ -1,4 +1,4 @@
-import type { PartContext } from '../context/index.ts';
+import type { PartContext, PartFacts } from '../context/index.ts';
 import { type Core, coreAsk, type InnerBall, scaledAsk } from '../form/index.ts';
 import type { ClayLayer } from '../piece/index.ts';
 import { coreAskOf } from './coreOf.ts';
@@ -58,6 +58,14 @@ export function laterOver(layers: readonly ClayLayer[], names: readonly string[]
   for (const layer of layers)
     for (const name of regionsUnder(layer, names)) over[name] = (over[name] ?? 0) + layer.thicknessMm;
   return over;
+}
+
+/** Clay of the surface by region that goes on after a bake, by its number, miniature mm. */
+export function laterThan({ part, shape }: PartFacts, bake: number): Record<string, number> {
+  return laterOver(
+    part.layers.filter(({ pass }) => pass > bake),
+    shape.regions,
+  );
 }
 
 /** The thickest clay that one bake has to cure: of what lies under all layers, or a layer itself; the part’s own frame. */

@@ -12,7 +12,11 @@ function mapOf(kind: 'foil' | 'none', cells = 60_000) {
     sized: 'miniature',
     core: { kind, skinMm: 4, packed: 'balled' },
   });
-  const map = thicknessMap(one.shape, { ...thicknessAsk(one, bulk.get('one') ?? null, []), exactMm: null, cells });
+  const map = thicknessMap(one.shape, {
+    ...thicknessAsk(one, bulk.get('one') ?? null, []),
+    exactMm: null,
+    cells,
+  });
   if (!map) throw new Error('ended');
   return map;
 }
@@ -71,7 +75,8 @@ describe('thickness of the clay of a part', () => {
         const held = thicknessMap(one.shape, { ...ask, cells });
         expect(held?.thickestMm).toBeCloseTo(exact, 4);
         const worst = held?.places.find(({ kind }) => kind === 'thick');
-        if (worst) expect(held?.places.some(({ thicknessMm }) => Math.abs(thicknessMm - exact) < 1e-3)).toBe(true);
+        if (worst)
+          expect(held?.places.some(({ thicknessMm }) => Math.abs(thicknessMm - exact) < 1e-3)).toBe(true);
       }
     }
   });

@@ -64,7 +64,13 @@ const WIRE = 2;
 const LATER = 3;
 
 /** Takes out what goes on later, region by region, from the surface in: signed distances in cells. */
-function takeLater(grid: Grid, { regions }: Shape, ask: ThicknessAsk, signed: Float32Array, filled: Uint8Array): void {
+function takeLater(
+  grid: Grid,
+  { regions }: Shape,
+  ask: ThicknessAsk,
+  signed: Float32Array,
+  filled: Uint8Array,
+): void {
   const off = regions.map((name) => ((ask.later[name] ?? 0) * ask.shrink) / grid.cell);
   if (off.every((cells) => cells === 0)) return;
   const depth = deepGrid(grid).deep.distance;
@@ -178,7 +184,11 @@ export function thicknessMap(
   const inCells = localThickness(grid.size, inner, (share) => onProgress(0.5 + share / 2));
   if (!inCells) return null;
   const cell = grid.cell / ask.shrink;
-  const thickness = heldTo(inCells.map((value) => value * cell), ask, cell);
+  const thickness = heldTo(
+    inCells.map((value) => value * cell),
+    ask,
+    cell,
+  );
   const small = (k: 0 | 1 | 2) => grid.min[k] / ask.shrink;
   const placeOf = (c: number): Vec3 => {
     const [nx, ny] = grid.size;

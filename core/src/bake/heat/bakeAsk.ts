@@ -3,7 +3,7 @@ import type { PartFacts } from '../../context/index.ts';
 import { type CoreAsk, coreField, deepGrid, type Shape, scaledAsk } from '../../form/index.ts';
 import type { CoreKind } from '../../handbook/index.ts';
 import { sourced } from '../../reckoning/index.ts';
-import type { Grid } from '../../solid/index.ts';
+import { distancesInside, type Grid } from '../../solid/index.ts';
 import { mixWindow } from '../time/index.ts';
 import { type HeatBody, heatBody, type Stuff } from './body.ts';
 import { type OvenRun, ovenRates } from './oven.ts';
@@ -38,6 +38,8 @@ export interface BakeAsk {
   readonly marginShare: number;
   /** Regions that have their clay by then; null for all. */
   readonly regions: readonly string[] | null;
+  /** Clay of the surface by region that goes on after this bake, miniature mm. */
+  readonly later: CoreAsk['later'];
 }
 
 /** How finely a solid is looked at. */
@@ -135,6 +137,7 @@ export function bakeAsk(
     },
     marginShare: of('heat.margin') / 100,
     regions: null,
+    later: {},
   };
 }
 
@@ -225,8 +228,24 @@ export function bodyOf(shape: Shape, ask: BakeAsk): { readonly body: HeatBody; r
   return { body: bodyOn(regionsOf(whole, shape, ask), ask), frame: whole.frame };
 }
 
-/** The grid with only the regions that are asked for. */
-export function regionsOf(whole: BakeGrid, shape: Shape, { regions }: BakeAsk): BakeGrid {
+/** The grid without the clay that goes on later: its surface lies that much further in. */
+function withoutLater(whole: BakeGrid, { regions }: Shape, later: BakeAsk['later']): BakeGrid {
+  const { grid } = whole;
+  const off = regions.map((name) => later[name] ?? 0);
+  if (off.every((mm) => mm === 0)) return whole;
+  const signed = grid.distance.map((mm) => (Number.isFinite(mm) ? mm / grid.cell : 1));
+  const { distance: depth } = distancesInside(grid.size, signed);
+  const distance = grid.distance.map((mm, c) => {
+    if (mm >= 0) return mm;
+    const here = off[grid.owner ? (grid.owner[c] ?? 1) - 1 : 0] ?? 0;
+    return here === 0 ? mm : here - (depth[c] ?? 0) * grid.cell;
+  });
+  return { ...whole, grid: { ...grid, distance } };
+}
+
+/** The grid with only the regions that are asked for, and of them only what is there by then. */
+export function regionsOf(full: BakeGrid, shape: Shape, { regions, later }: BakeAsk): BakeGrid {
+  const whole = withoutLater(full, shape, later);
   if (regions === null) return whole;
   const wanted = new Set(regions);
   return onlyRegions(whole, (owner) => wanted.has(shape.regions[owner - 1] ?? ''));

@@ -1,4 +1,4 @@
-import type { BulkFacts } from '../../bulk/index.ts';
+import { type BulkFacts, laterThan } from '../../bulk/index.ts';
 import type { PartFacts } from '../../context/index.ts';
 import { sourced, type Verdict } from '../../reckoning/index.ts';
 import { bakeAsk, type PassAsk, type RegionHistory } from '../heat/index.ts';
@@ -18,11 +18,14 @@ export function passAsks(
   coarser: number,
 ): PassAsk[] {
   const { part, piece } = context;
-  return bakes.flatMap(({ step, title, loads }): PassAsk[] => {
+  return bakes.flatMap(({ step, title, number, loads }): PassAsk[] => {
     for (const { dialC, minutes, parts } of loads) {
       const window = parts.find((one) => one.part === part.id);
       const ask = window && bakeAsk(context, bulk, { ...piece.oven, dialC, holdMin: minutes }, coarser);
-      if (ask) return [{ id: step, title, ask: { ...ask, regions: window.regions } }];
+      if (ask)
+        return [
+          { id: step, title, ask: { ...ask, regions: window.regions, later: laterThan(context, number) } },
+        ];
     }
     return [];
   });

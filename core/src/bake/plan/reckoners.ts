@@ -1,4 +1,4 @@
-import { bulkOfPart } from '../../bulk/index.ts';
+import { bulkOfPart, laterThan } from '../../bulk/index.ts';
 import { type Given, partReckoner, pieceReckoner, type Reckoner } from '../../context/index.ts';
 import type { PartState } from '../../piece/index.ts';
 import type { Reckoning } from '../../reckoning/index.ts';
@@ -51,7 +51,13 @@ const warming = partReckoner('bake.warming', [], (given, context) => {
   if (!bulk || !fitsOven(context)) return null;
   const byStep = new Map<string, PartWarming>();
   for (const { bake, inOven } of given.piece(bakesOfRoute).byPart.get(id) ?? []) {
-    const warming = partWarming(context, bulk, context.piece.oven, inOven.regions);
+    const warming = partWarming(
+      context,
+      bulk,
+      context.piece.oven,
+      inOven.regions,
+      laterThan(context, bake.number),
+    );
     if (warming) byStep.set(bake.step.id, warming);
   }
   return { figures: [], byStep };
@@ -77,7 +83,13 @@ export const planOfPiece = pieceReckoner(
         const [of, bulk] = [contexts.get(part), given.part(bulkOfPart, part)];
         const one = byPart.get(part)?.find(({ bake }) => bake.step.id === step);
         return of && bulk && one
-          ? partWarming(of, bulk, { ...context.piece.oven, air: 'tent' }, one.inOven.regions)
+          ? partWarming(
+              of,
+              bulk,
+              { ...context.piece.oven, air: 'tent' },
+              one.inOven.regions,
+              laterThan(of, one.bake.number),
+            )
           : null;
       },
     });

@@ -3,7 +3,7 @@ import type { BulkFacts } from '../../bulk/index.ts';
 import type { PartContext } from '../../context/index.ts';
 import type { Shape } from '../../form/index.ts';
 import type { BakeSettings } from '../../piece/index.ts';
-import { bakeAsk, bakeGrid, bodyOn, type Fineness, regionsOf } from '../heat/index.ts';
+import { type BakeAsk, bakeAsk, bakeGrid, bodyOn, type Fineness, regionsOf } from '../heat/index.ts';
 import { airRise } from './oven.ts';
 import { type Warming, warmThrough } from './warming.ts';
 
@@ -29,6 +29,7 @@ const MOST_KNOWN = 24;
  * kept for as long as the solid is.
  *
  * @param regions that have their clay by then; null for all
+ * @param later clay of the surface that goes on after this bake
  * @returns null where nothing is baked
  */
 export function partWarming(
@@ -36,6 +37,7 @@ export function partWarming(
   bulk: BulkFacts,
   { air, under, preheated }: Pick<BakeSettings, 'air' | 'under' | 'preheated'>,
   regions: readonly string[] | null,
+  later: BakeAsk['later'] = {},
 ): PartWarming | null {
   if (regions?.length === 0) return null;
   const way = { air, under, preheated, cooling: 'ajar', dialC: 0, holdMin: null } as const;
@@ -45,13 +47,13 @@ export function partWarming(
   const { shape, own } = context;
   const rise = airRise(preheated, own);
   const { oven: _oven, rules: _rules, marginShare: _margin, ...body } = ask;
-  const key = JSON.stringify([body, regions, rise]);
+  const key = JSON.stringify([body, regions, later, rise]);
   const ofShape = known.get(shape) ?? new LRUCache<string, PartWarming>({ max: MOST_KNOWN });
   known.set(shape, ofShape);
   const before = ofShape.get(key);
   if (before) return before;
   const whole = bakeGrid(shape, ask);
-  const warming = warmThrough(bodyOn(regionsOf(whole, shape, { ...ask, regions }), ask), rise);
+  const warming = warmThrough(bodyOn(regionsOf(whole, shape, { ...ask, regions, later }), ask), rise);
   const nameOf = (cell: number) =>
     shape.regions.length > 1 ? (shape.regions[(whole.grid.owner?.[cell] ?? 1) - 1] ?? '') : '';
   const found = { warming, coldest: nameOf(warming.coldestCell), warmest: nameOf(warming.warmestCell) };

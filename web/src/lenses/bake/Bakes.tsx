@@ -5,7 +5,6 @@ import { inBothDegrees } from '@every-inch/core/bench';
 import { LIMITS, type RouteStep, typedLimits } from '@every-inch/core/piece';
 import { changeStep, idleSteps } from '@every-inch/core/route';
 import { lazy, Suspense, useState } from 'react';
-import { Link } from 'react-router';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { useRouteEdit } from '../../parts/useRouteEdit.ts';
@@ -13,6 +12,7 @@ import { VerdictLine, VerdictMark } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
 import { useAllFacts, useFind, useRouteFacts } from '../../spine/hooks.ts';
 import { selectPart, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { EnterOven } from './EnterOven.tsx';
 import { marksOf } from './marks.ts';
 import { OvenSettings } from './OvenSettings.tsx';
 import { PrintCard } from './PrintCard.tsx';
@@ -93,25 +93,20 @@ function Strip({ stops, at, onChoose }: StripProps) {
 function OvenSays({ load, isShort }: { readonly load: PlannedLoad; readonly isShort: boolean }) {
   const { oven, window, isEntered } = load;
   return (
-    <p className="min-w-56 flex-1 text-[14px]">
-      <span className="text-quiet">
-        {oven.isMeasured
-          ? `Oven measured: holds ${oven.coldC.toFixed(0)} to ${oven.hotC.toFixed(0)} °C at this dial. `
-          : `The dial was never measured: taken for ${oven.coldC.toFixed(0)} to ${oven.hotC.toFixed(0)} °C. `}
-      </span>
-      {window.isOpen
-        ? `Everything is ${isShort ? 'firm' : 'cured'} by ${Math.ceil(window.fromMin ?? 0)}, nothing browns before ${Math.floor(window.toMin)}.`
-        : 'There is no minute that suits everything wherever the oven stands: these do the least harm.'}
-      {isEntered && ' The minutes are your own.'}
-      {!oven.isMeasured && (
-        <>
-          {' '}
-          <Link to="/workshop" className="text-fired underline underline-offset-2">
-            Enter your oven
-          </Link>
-        </>
-      )}
-    </p>
+    <div className="min-w-56 flex-1 text-[14px]">
+      <p>
+        <span className="text-quiet">
+          {oven.isMeasured
+            ? `Oven measured: holds ${oven.coldC.toFixed(0)} to ${oven.hotC.toFixed(0)} °C at this dial. `
+            : `The dial was never measured: taken for ${oven.coldC.toFixed(0)} to ${oven.hotC.toFixed(0)} °C. `}
+        </span>
+        {window.isOpen
+          ? `Everything is ${isShort ? 'firm' : 'cured'} by ${Math.ceil(window.fromMin ?? 0)}, nothing browns before ${Math.floor(window.toMin)}.`
+          : 'There is no minute that suits everything wherever the oven stands: these do the least harm.'}
+        {isEntered && ' The minutes are your own.'}
+      </p>
+      <EnterOven dialC={load.dialC} />
+    </div>
   );
 }
 
