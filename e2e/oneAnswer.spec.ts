@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, openDemo, settled, stage, test, unfolded } from './bench.ts';
+import { expect, figureValue, openDemo, settled, stage, test, unfolded } from './bench.ts';
 
 const STAGES = ['Brief', 'Size', 'Bones', 'Bulk', 'Bake', 'Bench', 'Log'];
 
@@ -55,3 +55,27 @@ for (const piece of ['Low Water Ferry', 'Toll Frogs'] as const)
         .first(),
     ).toBeVisible();
   });
+
+test('how thick the clay is, is one figure: in the panel, over the map and at its worst place', async ({
+  page,
+}) => {
+  await openDemo(page, 'Low Water Ferry', 'Bulk');
+  const map = page.getByRole('region', { name: 'Thickness' });
+  for (const [part, core] of [
+    ['Ferrywoman', 'foil'],
+    ['Ferrywoman', 'none'],
+    ['Brick quay', 'none'],
+  ] as const) {
+    await page
+      .getByRole('button', { name: new RegExp(`^${part}`) })
+      .first()
+      .click();
+    await page.getByLabel('Core', { exact: true }).selectOption(core);
+    if (!(await map.isVisible())) await page.getByRole('button', { name: /^Thickness everywhere/ }).click();
+    const told = await figureValue(page, 'Thickest clay');
+    await expect(map.getByText(/^Thickest /)).toContainText(`Thickest ${told.toFixed(1)} mm`);
+    const worst = map.getByRole('button', { name: /too thick/ }).first();
+    await expect(map.getByRole('progressbar')).toHaveCount(0, { timeout: 30_000 });
+    if (await worst.count()) await expect(worst).toContainText(`${told.toFixed(1)} mm`);
+  }
+});

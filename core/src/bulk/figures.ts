@@ -110,7 +110,7 @@ export const BULK = declareFigures('bulk', {
     key: 'bulk.saved-minutes',
     of: 'part',
     unit: 'min',
-    title: 'Minutes of baking the core spares',
+    title: 'By the packet’s rule, minutes the core spares',
     says: 'time in the oven that the core spares',
     formula: 'd = max(b, p × T ÷ e) − max(b, p × t ÷ e)',
   },
