@@ -11,6 +11,7 @@ export { movedIn, SNAP_DEGREES, seenIn, snapped, withBend } from './drawing.ts';
 export { wireSays } from './figures/ask.ts';
 export { BONES } from './figures.ts';
 export { HOLE_FITS, type Hole, type HoleFit, holeFor, inchDrills } from './holes.ts';
+export type { JointGap } from './joints.ts';
 export { type MarkedWire, type MarkGroup, markGroups } from './marks.ts';
 export { type Cut, type Nesting, nest, type Stock } from './nest.ts';
 export { type CutFault, type CutPlan, cutPlans, logCut } from './plan.ts';

@@ -17,6 +17,7 @@ import {
   sagFigure,
   wireFigure,
 } from './figures/strength.ts';
+import { type JointGap, jointGaps } from './joints.ts';
 import type { Run } from './run.ts';
 import { proposeRuns, runsOf } from './runs.ts';
 import type { Wire } from './wire.ts';
@@ -32,6 +33,8 @@ export interface BonesFacts {
   /** Where clay is scarcest over the wire; every bend; how far each free limb sags raw, mm. */
   readonly cover: Cover | null;
   readonly bends: readonly Bend[];
+  /** Every joint with the wire to leave bare where it is bent later. */
+  readonly gaps: readonly JointGap[];
   readonly sags: ReadonlyMap<string, number>;
 }
 
@@ -87,6 +90,7 @@ export function reckonBones(
     pieces,
     cover: leastCover(frame, wire, coverWanted(context)),
     bends: runs.flatMap(({ path }) => bendsOf(path)),
+    gaps: jointGaps(frame, wire),
     sags: new Map(rawLimbs(frame, wire).map(({ limb, sagMm }) => [limb.name, sagMm])),
     figures:
       runs.length === 0

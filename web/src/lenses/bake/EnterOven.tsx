@@ -2,7 +2,7 @@ import { sourced } from '@every-inch/core/reckoning';
 import { useState } from 'react';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { usePieceContext } from '../../spine/hooks.ts';
-import { useAppDispatch } from '../../state/store.ts';
+import { editAt, useAppDispatch, useOfPiece } from '../../state/store.ts';
 import { ownValueSet } from '../../state/workshopSlice.ts';
 
 const INSIDE = [
@@ -19,10 +19,17 @@ const MOST_OFF = 80;
 export function EnterOven({ dialC }: { readonly dialC: number }) {
   const dispatch = useAppDispatch();
   const { own } = usePieceContext();
+  const ofPiece = useOfPiece((piece) => piece.own);
   const [isOpen, setIsOpen] = useState(false);
   const taken = INSIDE.map(({ row }) => sourced(row, own).value);
   const isSized = INSIDE.some(({ row }) => own[row] !== undefined);
-  const set = (row: string, value: number) => dispatch(ownValueSet({ row, value }));
+  // A piece that has its own value keeps it there: the workshop’s would not count for it.
+  const set = (row: string, value: number) =>
+    dispatch(
+      ofPiece[row] === undefined
+        ? ownValueSet({ row, value })
+        : editAt('the oven as it is', ['own', row], value),
+    );
   return (
     <div className="mt-1 text-[14px]">
       <p className="text-quiet">

@@ -47,6 +47,23 @@ describe('the bakes of a piece', () => {
     ).toBeTruthy();
   });
 
+  it('the oven is entered beside the first answer, which says till then what it took', async () => {
+    atBench(<BakeLens />, { piece: { ...piece, own: {} }, part: 'goose', stage: 'bake' });
+    await strip();
+    expect(screen.getByText(/Taken for an oven of 450 × 380 × 300 mm inside/)).toBeTruthy();
+    expect(screen.getByText(/The dial was never measured/)).toBeTruthy();
+    press('Enter your oven');
+    fill(screen.getByLabelText('Inside, wide'), '300');
+    expect(screen.getByText(/Your oven is 300 × 380 × 300 mm inside/)).toBeTruthy();
+    const shown = screen.getByLabelText(/a thermometer beside the work showed/);
+    const dial = Number(
+      /dial at (\d+) °C/.exec(screen.getByText(/^With the dial at/).textContent ?? '')?.[1],
+    );
+    fill(shown, String(dial + 6));
+    expect(store.getState().workshop.own['oven.dial-error']).toBe(6);
+    await waitFor(() => expect(screen.getByText(/Oven measured: holds/)).toBeTruthy(), WAIT);
+  });
+
   it('a load that is chosen stays till another part is looked at', async () => {
     const staged = setAt(
       piece,

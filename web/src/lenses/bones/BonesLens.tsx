@@ -18,6 +18,7 @@ import { Branches } from './Branches.tsx';
 import { CutList } from './CutList.tsx';
 import { DrawBoard } from './DrawBoard.tsx';
 import { Holes } from './Holes.tsx';
+import { LaterBends } from './LaterBends.tsx';
 import { OtherScales } from './OtherScales.tsx';
 import { PlainShapes } from './PlainShapes.tsx';
 import { RunsTable } from './RunsTable.tsx';
@@ -258,6 +259,9 @@ export default function BonesLens() {
               <PartBonesView key={context.part.id} context={context} bones={own} />
               <Section id="bending" title="Bending drawing">
                 <BendingSheet context={context} />
+              </Section>
+              <Section id="later" title="Bent later, over its clay" startsClosed>
+                <LaterBends bones={own} />
               </Section>
               {context.part.sized === 'life' && (
                 <Section id="scales" title="At other scales" startsClosed>

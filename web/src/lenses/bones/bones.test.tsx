@@ -6,6 +6,7 @@ import { useOfPiece } from '../../state/store.ts';
 import { atBench, choose, ferryOf, fill, pieceNow, press, withDesk } from '../../testing/bench.tsx';
 import { CutList } from './CutList.tsx';
 import { Holes } from './Holes.tsx';
+import { LaterBends } from './LaterBends.tsx';
 import { RunsTable } from './RunsTable.tsx';
 import { WireFields } from './WireFields.tsx';
 
@@ -121,6 +122,18 @@ describe('the cut list', () => {
     expect(pieceNow().wireStock).toEqual([]);
   });
 
+  it('bars say what is cut from them; bought by the coil, one of ten metres does', async () => {
+    atBench(<CutList />, { piece: { ...ferryOf('goose', 'ferrywoman'), wireStock: [] }, stage: 'bones' });
+    const bars = () => screen.getAllByRole('img').map((one) => one.getAttribute('aria-label') ?? '');
+    await waitFor(() => expect(bars().every((says) => / \d+ left$/.test(says))).toBe(true));
+    expect(bars()[0]).toMatch(/^Cut from 1000\.0 mm: .+ \d+ · \d+ left$/);
+    expect(screen.getByText(/bought by the bar of/)).toBeTruthy();
+    press('a coil of 10 m');
+    expect(pieceNow().own['cut.bar']).toBe(10_000);
+    await waitFor(() => expect(screen.getByText(/bought by the coil of/)).toBeTruthy());
+    await waitFor(() => expect(bars().every((says) => says.startsWith('Cut from 10000.0 mm'))).toBe(true));
+  });
+
   it('“it is cut” writes the log and keeps the offcuts that are long enough', async () => {
     atBench(<CutList />, { piece: { ...ferryOf('goose', 'ferrywoman'), wireStock: [] }, stage: 'bones' });
     const before = pieceNow().log.length;
@@ -129,6 +142,28 @@ describe('the cut list', () => {
     expect(pieceNow().log).toHaveLength(before + 1);
     expect(pieceNow().wireStock.every(({ lengthMm, count }) => lengthMm > 0 && count > 0)).toBe(true);
     expect(pieceNow().wireStock.length).toBeGreaterThan(0);
+  });
+});
+
+function LaterOf({ id }: { readonly id: string }) {
+  const bones = useTold('bones.part', id);
+  return bones ? <LaterBends bones={bones} /> : null;
+}
+
+describe('joints that are bent later', () => {
+  it('each has the wire to leave bare, and says how far it goes', async () => {
+    atBench(<LaterOf id="ferrywoman" />, {
+      piece: ferryOf('ferrywoman'),
+      part: 'ferrywoman',
+      stage: 'bones',
+    });
+    const table = await screen.findByRole('table', { name: 'Joints that are bent later' });
+    const rows = within(table).getAllByRole('row').slice(1);
+    expect(rows.length).toBeGreaterThan(3);
+    for (const row of rows) {
+      expect(row.textContent).toMatch(/\d+°/);
+      expect(row.textContent).toMatch(/as far as it is posed|only \d+°: pose it before the clay goes on/);
+    }
   });
 });
 
