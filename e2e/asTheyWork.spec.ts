@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, openDemo, settled, stage, test } from './bench.ts';
+import { expect, figureValue, openDemo, settled, stage, test } from './bench.ts';
 
 const LINE = 'What lies on the bench, or is to be made';
 
@@ -162,4 +162,67 @@ test('a fox is staged by bake in five gestures', async ({ page }) => {
   await stage(page, 'Bake');
   // Body, head and tail, ears, and the clay over it all: four bakes one after another.
   await expect(page.getByRole('list', { name: 'Bakes in order' }).getByRole('listitem')).toHaveCount(4);
+});
+
+test('from a drawing: a front from a file, a side in one stroke, and it has a core, a thickness and minutes in the oven', async ({
+  page,
+}) => {
+  await newPiece(page);
+  await page.keyboard.press('n');
+  // What no start comes near to is answered by the plain forms, the own drawing last.
+  await page.getByRole('combobox').fill('zzqx');
+  await expect(page.getByRole('option').last()).toContainText('Own drawing');
+  await page.getByRole('combobox').fill('own drawing');
+  await page.getByRole('combobox').press('Enter');
+  const svg =
+    '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 140"><path d="M50 5 C65 5 70 25 62 38 C90 45 95 70 78 80 L90 135 L10 135 L22 80 C5 70 10 45 38 38 C30 25 35 5 50 5 Z"/><script>document.title="ran"</script></svg>';
+  const files = page.getByLabel('Take it off a picture or an SVG from the front');
+  await files.setInputFiles({ name: 'gnome.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(svg) });
+  await settled(page);
+  // 130 high and 85 or so wide, shown 40 mm high.
+  await expect.poll(() => figureValue(page, 'Width')).toBeGreaterThan(23);
+  expect(await figureValue(page, 'Width')).toBeLessThan(27);
+  expect(await figureValue(page, 'Height')).toBe(40);
+  expect(await page.title()).not.toBe('ran');
+
+  await page.getByRole('button', { name: 'Draw anew from the side' }).click();
+  const board = page.getByRole('group', { name: 'Outline from the side' });
+  await board.scrollIntoViewIfNeeded();
+  const box = await board.boundingBox();
+  if (!box) throw new Error('no board');
+  const [cx, cy] = [box.x + box.width / 2, box.y + box.height / 2];
+  const before = await figureValue(page, 'Depth');
+  await page.mouse.move(cx, cy + 80);
+  await page.mouse.down();
+  for (let i = 1; i <= 40; i += 1) {
+    const turn = (i / 40) * 2 * Math.PI;
+    await page.mouse.move(cx + 25 * Math.sin(turn), cy + 80 * Math.cos(turn));
+  }
+  await page.mouse.up();
+  await expect.poll(() => figureValue(page, 'Depth')).not.toBe(before);
+  // A stroke 160 high and 50 across, at the height of the front.
+  expect(Math.abs((await figureValue(page, 'Depth')) / 40 - 50 / 160)).toBeLessThan(0.03);
+
+  // A place is moved by the arrows, and comes back by undo.
+  const place = page.getByRole('button', { name: /^from the front, place 1 of/ });
+  await place.focus();
+  const wide = await figureValue(page, 'Height');
+  await place.press('ArrowUp');
+  await expect.poll(() => figureValue(page, 'Height')).not.toBe(wide);
+  await page.keyboard.press('Control+z');
+  await expect.poll(() => figureValue(page, 'Height')).toBe(wide);
+
+  // A file that holds no outline is refused in words, and nothing is lost.
+  await files.setInputFiles({
+    name: 'empty.svg',
+    mimeType: 'image/svg+xml',
+    buffer: Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"/>'),
+  });
+  await expect(page.getByText('“empty.svg”: there is no closed shape in this drawing')).toBeVisible();
+  expect(await figureValue(page, 'Height')).toBe(40);
+
+  await stage(page, 'Bulk');
+  expect(await figureValue(page, 'Thickest clay')).toBeGreaterThan(3);
+  await stage(page, 'Bake');
+  await expect(page.getByText(/^\d+ min$/).first()).toBeVisible();
 });

@@ -3,6 +3,7 @@ export { bendingSheet } from './bendingSheet.ts';
 export { type Bend, bendsOf, type Towards } from './bends.ts';
 export { type BonesMarks, bonesDrawing, bonesFit, pegPattern } from './bonesDrawing.ts';
 export { type BranchLevel, branchLevels, branchSum } from './branches.ts';
+export { wireOf } from './checks.ts';
 export { intoMiddle, straightChoice, withRunChoice } from './choices.ts';
 export { coverWanted } from './cover.ts';
 export { type CutPiece, cutPieces, cutWire, endMm, holeOf, pegSide } from './cutList.ts';

@@ -1,6 +1,7 @@
 import { ask, type Given } from '../context/index.ts';
 import { type Drawing, type Paper, TilingError } from '../drawing/index.ts';
 import { bakeCardPages } from './bakeCard.ts';
+import { heedStep } from './heed/index.ts';
 import { layOut } from './layOut.ts';
 import { partDrawing } from './partDrawing.ts';
 import { rescue } from './rescue/index.ts';
@@ -28,6 +29,11 @@ interface Printed {
   /** ISO time printed on it. */
   readonly now: string;
 }
+
+/** What is to be heeded at a step beyond its order. */
+export const heedAsk = ask('bench.heed', (given: Given, { step }: { readonly step: string }) =>
+  heedStep(given, step),
+);
 
 /** The bench sheet. */
 export const benchSheetAsk = ask('bench.sheet', (given: Given, { paper, now }: Printed) =>

@@ -2,10 +2,11 @@ import { planOfPiece } from '../bake/plan/index.ts';
 import { foilToTear } from '../bulk/index.ts';
 import type { Given } from '../context/index.ts';
 import { stuffRow } from '../handbook/index.ts';
-import type { Part, RouteStep, StepKind } from '../piece/index.ts';
+import type { CuredWork, Part, RouteStep, StepKind } from '../piece/index.ts';
 import { formatQuantity, sourced } from '../reckoning/index.ts';
-import { routeOfPiece } from '../route/index.ts';
+import { isOnAt, routeOfPiece, SEPARATOR_SAYS } from '../route/index.ts';
 import { inBothDegrees } from './bothDegrees.ts';
+import { AGENT_ROWS } from './heed/index.ts';
 
 /** Something that must be at hand. */
 export interface LaidOut {
@@ -35,13 +36,31 @@ const TOOLS: Readonly<Partial<Record<StepKind, readonly string[]>>> = {
   pastel: ['soft brush', 'dust mask'],
   clean: ['soft brush', 'lint-free cloth'],
   bake: ['oven thermometer', 'clock', 'tray', 'oven gloves'],
-  sand: ['file and wet abrasive paper', 'dust mask'],
   warm: ['warm water', 'gloves'],
   joint: ['drill', 'pins', 'glue', 'gloves'],
   fix: ['glue'],
   seal: ['sealer', 'brush'],
   coat: ['brushes', 'water pot', 'palette'],
 };
+
+/** Tools of work on cured clay (common practice). */
+const WORK_TOOLS: Readonly<Record<CuredWork, readonly string[]>> = {
+  sand: ['wet abrasive paper', 'water', 'dust mask'],
+  file: ['needle files', 'dust mask'],
+  carve: ['carving blade', 'cloth to hold it in'],
+  drill: ['hand drill and bits', 'cloth to hold it in'],
+  cut: ['new blade', 'warm water'],
+  snip: ['side cutters', 'eye protection'],
+  fill: ['liquid clay or putty', 'needle tool'],
+};
+
+/** Everything that a step is done with. */
+function toolsOf(step: RouteStep): readonly string[] {
+  if (step.kind === 'sand') return WORK_TOOLS[step.work];
+  const agent = step.kind === 'clean' && step.agent !== null ? [AGENT_ROWS[step.agent].title] : [];
+  const trial = step.kind === 'trial' ? ['a swatch of the same clay, baked'] : [];
+  return [...(TOOLS[step.kind] ?? []), ...agent, ...trial];
+}
 
 /** Without hours a day, a session is taken for so many, h. */
 const SESSION_H = 2;
@@ -68,6 +87,11 @@ function stuffsOf(given: Given, step: RouteStep, part: Part): [what: string, amo
   const shares = given.piece(routeOfPiece).shares;
   const times = part.count === 1 ? '' : ` × ${part.count}`;
   switch (step.kind) {
+    case 'detail':
+      return part.variants.map(({ name, count, differs }) => [
+        `${part.name} that differs: ${name}`,
+        [`${count} ×`, differs].filter(Boolean).join(' '),
+      ]);
     case 'core': {
       const foil = find(part.id, 'bulk.foil');
       const wide = sourced('foil.width', context.own).value;
@@ -108,6 +132,7 @@ function putOn(given: Given, { thing, leaves }: RouteStep): string[] {
 export function layOut(given: Given): LayOut {
   const { piece } = given.context;
   const steps = sessionSteps(given);
+  const { route } = given.piece(routeOfPiece);
   const bakes = given.piece(planOfPiece).bakes;
   const found = new Map<string, { amounts: string[]; steps: string[] }>();
   const add = (what: string, amount: string, title: string) => {
@@ -120,7 +145,10 @@ export function layOut(given: Given): LayOut {
     for (const part of piece.parts.filter(({ id }) => step.parts.some((one) => one === id)))
       for (const [what, amount] of stuffsOf(given, step, part)) add(what, amount, step.title);
     for (const what of putOn(given, step)) add(what, '', step.title);
-    for (const what of TOOLS[step.kind] ?? []) add(what, '', step.title);
+    for (const what of toolsOf(step)) add(what, '', step.title);
+    for (const aid of piece.aids)
+      if (isOnAt(aid, route.steps, route.steps.indexOf(step)))
+        add(aid.name, aid.separator === 'none' ? '' : SEPARATOR_SAYS[aid.separator], step.title);
     for (const load of bakes.find((one) => one.step === step.id)?.loads ?? [])
       add(
         'oven',

@@ -4,12 +4,20 @@ import { bulkSubject } from '../bulk/index.ts';
 import { declareSubject } from '../context/index.ts';
 import { routeSubject } from '../route/index.ts';
 import { sizeSubject } from '../size/index.ts';
-import { bakeCardAsk, benchSheetAsk, layOutAsk, partDrawingAsk, rescueAsk, templatesAsk } from './asks.ts';
+import {
+  bakeCardAsk,
+  benchSheetAsk,
+  heedAsk,
+  layOutAsk,
+  partDrawingAsk,
+  rescueAsk,
+  templatesAsk,
+} from './asks.ts';
 
 /** What is printed for the bench. */
 export const benchSubject = declareSubject({
   name: 'bench',
   needs: [sizeSubject, bulkSubject, bakeSubject, routeSubject, auditSubject],
   reckoners: [],
-  asks: [layOutAsk, rescueAsk, benchSheetAsk, bakeCardAsk, templatesAsk, partDrawingAsk],
+  asks: [heedAsk, layOutAsk, rescueAsk, benchSheetAsk, bakeCardAsk, templatesAsk, partDrawingAsk],
 });

@@ -3,6 +3,7 @@ import type {
   BeastPose,
   BirdBuild,
   Clothing,
+  DrawnEdge,
   Form,
   PanelsForm,
   PersonForm,
@@ -57,6 +58,11 @@ export const WALL_NAMES: Readonly<Record<WallName, string>> = {
   back: 'back',
   left: 'left',
   right: 'right',
+};
+export const DRAWN_EDGES: Readonly<Record<DrawnEdge, string>> = {
+  round: 'round',
+  soft: 'rounded corners',
+  square: 'square',
 };
 export const ROOF_KINDS: Readonly<Record<RoofKind, string>> = {
   none: 'none',

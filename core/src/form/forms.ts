@@ -210,6 +210,23 @@ export interface TubeForm {
   readonly endMm: number;
 }
 
+/** How full a drawn solid is between its outlines. */
+export type DrawnEdge = 'round' | 'soft' | 'square';
+
+/** A solid from its own outlines, drawn or traced. */
+export interface DrawnForm {
+  readonly kind: 'drawn';
+  /** From the front: to the right, and up. */
+  readonly front: readonly PlanePoint[];
+  /** From the right: towards the viewer of the front, and up; none for a depth that is stated. */
+  readonly side: readonly PlanePoint[];
+  /** From above: to the right, and towards the viewer of the front; none where it is as it comes. */
+  readonly top: readonly PlanePoint[];
+  /** How deep it is without an outline from the side. */
+  readonly depthMm: number;
+  readonly edge: DrawnEdge;
+}
+
 /** The forms that things are built up from. */
 export type PlainForm =
   | BallForm
@@ -287,5 +304,6 @@ export type Form =
   | PlainForm
   | BuiltForm
   | PanelsForm
+  | DrawnForm
   | MeshForm;
 export type FormKind = Form['kind'];

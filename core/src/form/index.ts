@@ -3,6 +3,7 @@ export { type BuiltSolid, buildSolid } from './buildSolid.ts';
 export * from './choices.ts';
 export { type CoreAsk, coreAsk, coreField, deepGrid, scaledAsk, skinIn } from './coreField.ts';
 export { deepestIn } from './depth.ts';
+export { mirroredPoints } from './drawn.ts';
 export { FormError } from './errors.ts';
 export { type ImportedMesh, importMesh } from './importMesh.ts';
 export { coarseCell, levelHull } from './levels.ts';

@@ -1,5 +1,5 @@
 import { shapeOf } from './shapeOf.ts';
-import type { BarPoint, BuiltForm, ExtrudedForm, Form, TurnedForm } from './types.ts';
+import type { BarPoint, BuiltForm, DrawnForm, ExtrudedForm, Form, PlanePoint, TurnedForm } from './types.ts';
 
 /** Length of a bar along its middle line. */
 function barLength(points: readonly BarPoint[]): number {
@@ -25,6 +25,10 @@ export function chiefLength(form: Form): number {
       return form.acrossMm;
     case 'tube':
       return form.points.length > 1 ? barLength(form.points) : 0;
+    case 'drawn': {
+      const ys = form.front.map((point) => point.yMm);
+      return Math.max(...ys) - Math.min(...ys);
+    }
     case 'extruded': {
       const ys = form.points.map((point) => point.yMm);
       return Math.max(...ys) - Math.min(...ys);
@@ -50,6 +54,43 @@ function stretchedOutline(form: ExtrudedForm, axis: 'xMm' | 'yMm', lengthMm: num
   const by = lengthMm / (Math.max(...values) - Math.min(...values));
   if (!Number.isFinite(by)) return form;
   return { ...form, points: form.points.map((point) => ({ ...point, [axis]: point[axis] * by })) };
+}
+
+/** Outlines so many times as long along one axis. */
+function stretchedPoints(points: readonly PlanePoint[], axis: 'xMm' | 'yMm', by: number): PlanePoint[] {
+  return points.map((point) => ({ ...point, [axis]: point[axis] * by }));
+}
+
+/** A drawn solid stretched so that it is so high, wide or deep: every outline that shows that length with it. */
+function stretchedDrawing(form: DrawnForm, field: 'height' | 'width' | 'depth', lengthMm: number): DrawnForm {
+  const long = (points: readonly PlanePoint[], axis: 'xMm' | 'yMm') => {
+    const values = points.map((point) => point[axis]);
+    return Math.max(...values) - Math.min(...values);
+  };
+  const { front, side, top } = form;
+  const now =
+    field === 'height'
+      ? long(front, 'yMm')
+      : field === 'width'
+        ? long(front, 'xMm')
+        : side.length > 0
+          ? long(side, 'xMm')
+          : form.depthMm;
+  const by = lengthMm / now;
+  if (!Number.isFinite(by) || by <= 0) return form;
+  switch (field) {
+    case 'height':
+      return { ...form, front: stretchedPoints(front, 'yMm', by), side: stretchedPoints(side, 'yMm', by) };
+    case 'width':
+      return { ...form, front: stretchedPoints(front, 'xMm', by), top: stretchedPoints(top, 'xMm', by) };
+    case 'depth':
+      return {
+        ...form,
+        side: stretchedPoints(side, 'xMm', by),
+        top: stretchedPoints(top, 'yMm', by),
+        depthMm: form.depthMm * by,
+      };
+  }
 }
 
 /** A profile stretched so that it is so high or so far across. */
@@ -99,6 +140,8 @@ export function withMeasure(form: Form, field: string, lengthMm: number): Form {
   if (form.kind === 'turned') return stretchedProfile(form, field, lengthMm);
   if (form.kind === 'mesh' && (field === 'height' || field === 'width'))
     return { ...form, unitMm: lengthMm / form.extent[field === 'height' ? form.upright : 'x'] };
+  if (form.kind === 'drawn' && (field === 'height' || field === 'width' || field === 'depth'))
+    return stretchedDrawing(form, field, lengthMm);
   if (form.kind === 'extruded' && (field === 'height' || field === 'width'))
     return stretchedOutline(form, field === 'height' ? 'yMm' : 'xMm', lengthMm);
   return field in form ? ({ ...form, [field]: lengthMm } as Form) : form;

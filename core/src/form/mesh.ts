@@ -74,20 +74,12 @@ export function meshShape(form: MeshForm): Shape {
   const found = standing(unpacked(form), form.upright, unitMm);
   const report = checkMesh(found);
   const mesh = report.insideOut ? turnedInsideOut(found) : found;
-  const { min, max, volumeMm3, areaMm2, centre } = meshSums(mesh);
+  const { min, max } = meshSums(mesh);
   const height = max[1] - min[1];
   if (!(Math.min(max[0] - min[0], height, max[2] - min[2]) > 0))
     throw new FormError('mesh', 'data', 'a solid with some thickness', 'a flat one');
-  return sampledShape({
-    region: 'mesh',
-    box: { min, max },
-    sample: (cellMm) => meshGrid(mesh, cellMm),
-    distance: null,
-    seenFrom: (side) => seenMesh(mesh, side),
-    volumeMm3: Math.abs(volumeMm3),
-    areaMm2,
-    centre,
-    error: report.isSolid || report.insideOut ? 0 : UNKNOWN,
+  return {
+    ...meshSolid(mesh, 'mesh', report.isSolid || report.insideOut ? 0 : UNKNOWN),
     notes: reportLines(report),
     measures: [
       {
@@ -109,5 +101,26 @@ export function meshShape(form: MeshForm): Shape {
         to: [max[0], 0],
       },
     ],
+  };
+}
+
+/**
+ * A shape of the triangles round it, without measures.
+ *
+ * @param error of its volume and surface
+ */
+export function meshSolid(mesh: Mesh, region: string, error: number): Shape {
+  const { min, max, volumeMm3, areaMm2, centre } = meshSums(mesh);
+  return sampledShape({
+    region,
+    box: { min, max },
+    sample: (cellMm) => meshGrid(mesh, cellMm),
+    distance: null,
+    seenFrom: (side) => seenMesh(mesh, side),
+    volumeMm3: Math.abs(volumeMm3),
+    areaMm2,
+    centre,
+    error,
+    measures: [],
   });
 }

@@ -5,6 +5,7 @@ import { builtShape } from './builtUp.ts';
 import type { CoreAsk } from './coreField.ts';
 import { beastShape, birdShape, crawlerShape, roundCreatureShape, treeShape } from './creatures/index.ts';
 import { cylinderShape } from './cylinder.ts';
+import { drawnShape } from './drawn.ts';
 import { extrudedShape, wedgeShape } from './extruded.ts';
 import { cutLevel } from './levels.ts';
 import { meshShape } from './mesh.ts';
@@ -44,6 +45,8 @@ export function shapeOf(form: Form, heroic: Heroic = PLAIN): Shape {
       return wedgeShape(form);
     case 'extruded':
       return extrudedShape(form);
+    case 'drawn':
+      return drawnShape(form);
     case 'tube':
       return tubeShape(form);
     case 'built':

@@ -1,4 +1,5 @@
 export { type Calibration, calibrationOf, type Marked } from './calibration.ts';
+export { edgeOf, NoEdgeError } from './edge.ts';
 export { type PictureFault, PictureFaultError } from './errors.ts';
 export { PICTURE } from './figures.ts';
 export { type Homography, homography, isConvex } from './homography.ts';

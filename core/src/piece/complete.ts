@@ -10,6 +10,7 @@ import {
   DEFAULT_PART,
   DEFAULT_REGION,
   DEFAULT_RUN,
+  DEFAULT_VARIANT,
 } from './defaults.ts';
 import { isRecord, type RawRecord } from './migrations.ts';
 
@@ -79,6 +80,10 @@ export function completePart(raw: RawRecord): RawRecord {
   whole.branches = merged(DEFAULT_BRANCHES, raw.branches ?? {});
   if (Array.isArray(raw.regions)) whole.regions = raw.regions.map((one) => merged(DEFAULT_REGION, one));
   if (Array.isArray(raw.features)) whole.features = raw.features.map((one) => merged(DEFAULT_FEATURE, one));
+  if (Array.isArray(raw.variants))
+    whole.variants = raw.variants.map((one) =>
+      isRecord(one) ? completeWith(DEFAULT_VARIANT, 'variant')(one) : one,
+    );
   if (Array.isArray(raw.layers))
     whole.layers = raw.layers.map((one) => (isRecord(one) ? completeWith(DEFAULT_LAYER, 'layer')(one) : one));
   if (Array.isArray(raw.inserts))

@@ -4,7 +4,7 @@ import { DEFAULT_BRIEF } from '../brief/record/defaults.ts';
 import { DEFAULT_CLAY, DEFAULT_CORE } from '../bulk/record/defaults.ts';
 import { type ClayId, newId, type PieceId } from '../record/index.ts';
 import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
-import type { Part, Piece } from './document.ts';
+import type { Part, Piece, Variant } from './document.ts';
 
 export * from '../armature/record/defaults.ts';
 export * from '../bake/record/defaults.ts';
@@ -30,12 +30,15 @@ export const DEFAULT_PART = {
   pairs: [],
   regions: [],
   layers: [],
+  variants: [],
   inserts: [],
   wire: null,
   runs: [],
   branches: DEFAULT_BRANCHES,
   note: '',
 } satisfies Partial<Part>;
+
+export const DEFAULT_VARIANT = { name: 'another', count: 1, differs: '' } satisfies Partial<Variant>;
 
 /** An empty piece at 1:12 with one clay to hand. */
 export function newPiece(name: string, created: string, random: () => number = Math.random): Piece {
@@ -61,6 +64,7 @@ export function newPiece(name: string, created: string, random: () => number = M
     references: [],
     log: [],
     rough: [],
+    aids: [],
     own: {},
     quarantine: [],
   };

@@ -31,7 +31,7 @@ import { Amount } from '../record/amount.ts';
 import { Moment } from '../record/dates.ts';
 import { ID_PATTERN, NAME_LENGTH, NOTE_LENGTH, type PartId, type PieceId } from '../record/index.ts';
 import { Nested, NestedKind, NestedList } from '../record/nested.ts';
-import { Route } from '../route/record/classes.ts';
+import { Aid, Route } from '../route/record/classes.ts';
 import type { Datum, FigureScale, OpenScale, RatioScale, Scale, ThingScale } from '../scale/index.ts';
 import { Bounds, FoundThing, Pair } from '../size/record/classes.ts';
 import { PART_STATES, type PartState } from './choices.ts';
@@ -74,6 +74,15 @@ export class ThingScaleData implements ThingScale {
   @Amount(LIMITS.thingScale.lifeMm) lifeMm!: number;
 }
 
+/** Some of the copies of a part that are alike but for what is said: an ear that droops, another colour, a turned head. */
+export class Variant {
+  @Matches(ID_PATTERN) id!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  @Amount(LIMITS.variant.count) count!: number;
+  /** What is other about them, in the maker’s words. */
+  @IsString() @MaxLength(2000) differs!: string;
+}
+
 export class Part {
   @Matches(ID_PATTERN) id!: PartId;
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
@@ -103,6 +112,8 @@ export class Part {
   regions!: RegionChoice[];
   /** Clays that go on over what is baked by then. */
   @NestedList(() => ClayLayer, { most: 50 }) layers!: ClayLayer[];
+  /** Copies that are not the same; all others are as the part is. */
+  @NestedList(() => Variant, { most: 100 }) variants!: Variant[];
   @NestedList(() => Insert, { most: 100 }) inserts!: Insert[];
   /** The wire that is taken; null takes the one advised. */
   @IsOptional() @Nested(() => WireChoice) wire!: WireChoice | null;
@@ -178,6 +189,7 @@ export class Piece {
   @NestedList(() => Reference) references!: Reference[];
   @NestedList(() => LogEntry) log!: LogEntry[];
   @NestedList(() => RoughEntry) rough!: RoughEntry[];
+  @NestedList(() => Aid) aids!: Aid[];
   /** The maker’s own values, by handbook row. */
   @IsObject() own!: Record<string, number>;
   @NestedList(() => Quarantined) quarantine!: Quarantined[];

@@ -26,6 +26,9 @@ export const LIMITS = {
     benchMm: SIZE,
     lifeMm: SIZE,
   },
+  variant: {
+    count: { whole: true, min: 1, max: 10_000 },
+  },
   part: {
     count: { whole: true, min: 1, max: 10_000 },
   },

@@ -1,5 +1,5 @@
 import type { PartId } from '../record/index.ts';
-import { routeWithoutParts } from '../route/record/links.ts';
+import { aidsWithoutParts, routeWithoutParts } from '../route/record/links.ts';
 import type { Piece } from './document.ts';
 
 /** A piece in which nothing points to some parts any more: their fits go, pictures and decisions only let go of them. */
@@ -15,6 +15,7 @@ export function withoutLinksTo(piece: Piece, isGone: (id: PartId) => boolean): P
     references: piece.references.map((one) =>
       one.part !== null && isGone(one.part) ? { ...one, part: null } : one,
     ),
+    aids: aidsWithoutParts(piece.aids, isGone),
     route: piece.route && routeWithoutParts(piece.route, thingsOf(piece), isGone),
   };
 }

@@ -189,6 +189,31 @@ export const MIGRATIONS: readonly Migration[] = [
         : {}),
     }),
   },
+  {
+    from: 4,
+    to: 5,
+    name: 'work on cured clay, smoothing agents and first times of steps, aids that are taken off again, and copies that differ',
+    up: (raw) => ({
+      ...raw,
+      version: 5,
+      aids: [],
+      ...(Array.isArray(raw.parts)
+        ? {
+            parts: raw.parts.map((part: unknown) => (isRecord(part) ? { variants: [], ...part } : part)),
+          }
+        : {}),
+      ...(isRecord(raw.route) && Array.isArray(raw.route.steps)
+        ? {
+            route: {
+              ...raw.route,
+              steps: raw.route.steps.map((step: unknown) =>
+                isRecord(step) ? { work: 'sand', sizeMm: null, agent: null, isNew: false, ...step } : step,
+              ),
+            },
+          }
+        : {}),
+    }),
+  },
 ];
 
 /**

@@ -2,6 +2,7 @@ import type { ClassConstructor } from 'class-transformer';
 import { completeClay, completePart, completeWith } from './complete.ts';
 import {
   DEFAULT_ADDITION,
+  DEFAULT_AID,
   DEFAULT_DECISION,
   DEFAULT_ENTRY,
   DEFAULT_FIT,
@@ -9,6 +10,7 @@ import {
 } from './defaults.ts';
 import {
   Addition,
+  Aid,
   Clay,
   Decision,
   Fit,
@@ -47,6 +49,7 @@ export const RECORD_LISTS: { readonly [K in ListField]: RecordList<Piece[K][numb
   decisions: { type: Decision, complete: completeWith(DEFAULT_DECISION, 'decision') },
   references: { type: Reference, complete: completeWith(DEFAULT_REFERENCE, 'picture') },
   log: { type: LogEntry, complete: completeWith(DEFAULT_ENTRY, 'entry') },
+  aids: { type: Aid, complete: completeWith(DEFAULT_AID, 'aid') },
   rough: { type: RoughEntry, complete: completeWith({ low: null, high: null }, 'rough') },
 };
 

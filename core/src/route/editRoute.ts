@@ -32,6 +32,34 @@ export function moveStep(route: Route, id: string, to: number): Route {
 }
 
 /**
+ * A route in which a step is new to the maker: it is tried on a swatch before anything that is still open, so that what dries
+ * slowly has dried by then. No longer new, its trial goes, unless it was made.
+ */
+export function setNew(route: Route, id: string, isNew: boolean, random: () => number = Math.random): Route {
+  const step = route.steps[placeOf(route, id)];
+  const trials = route.steps.filter(({ id: own, kind }) => kind === 'trial' && step?.needs.includes(own));
+  if (!step || step.isNew === isNew) return route;
+  if (!isNew) {
+    const gone = trials.filter(({ done }) => done === null).map((one) => one.id);
+    const kept = gone.reduce(removeStep, route);
+    return changeStep(kept, id, { isNew });
+  }
+  const at = route.steps.findIndex(({ done }) => done === null);
+  const trial: RouteStep = {
+    ...DEFAULT_STEP,
+    id: newId('trial', random),
+    kind: 'trial',
+    title: `try “${step.title}” on a swatch`,
+    parts: [...step.parts],
+    regions: [],
+    leaves: step.leaves,
+    needs: [],
+  };
+  const steps = [...route.steps.slice(0, Math.max(0, at)), trial, ...route.steps.slice(Math.max(0, at))];
+  return changeStep({ ...route, steps }, id, { isNew, needs: [...step.needs, trial.id] });
+}
+
+/**
  * A route with a new step behind another one, or at the end.
  *
  * @throws {RouteEditError} for a route that is full

@@ -1,4 +1,5 @@
 export { ABOUT_TO, type AboutTo, type AboutToAnswer, aboutTo } from './aboutTo.ts';
+export { AIDS, type AidJudged, aidSpan, aidStuff, isOnAt, judgeAid, SEPARATOR_SAYS } from './aids.ts';
 export { type BakeState, bakeStates, type PartInOven } from './bakeStates.ts';
 export { type CheapestOrder, cheapestOrder } from './cheapest.ts';
 export { compareRoutes, followed, type RouteDifference } from './compare.ts';
@@ -17,6 +18,7 @@ export {
   moveStep,
   RouteEditError,
   removeStep,
+  setNew,
   splitStep,
 } from './editRoute.ts';
 export { ROUTE, STEP } from './figures.ts';

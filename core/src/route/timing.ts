@@ -29,6 +29,13 @@ function waitOf(step: RouteStep, ground: TimingGround): Worked {
         terms: [heats.term('o'), ...loads.map((load, i) => termFrom(symbols[i] ?? 'h', load))],
       };
     }
+    case 'clean':
+      return step.agent === null ? NOTHING : rowOf(`agent.${step.agent}`, ground);
+    case 'trial': {
+      // A swatch dries as long as what is tried on it.
+      const tried = ground.piece.route?.steps.find(({ needs }) => needs.includes(step.id));
+      return tried && tried.kind !== 'trial' ? waitOf(tried, ground) : NOTHING;
+    }
     case 'cool':
       return rowOf('route.cools', ground);
     case 'joint':

@@ -12,8 +12,17 @@ const LOOKED: Readonly<Record<'x' | 'y' | 'z', Side>> = {
   z: { right: [1, 0, 0], up: [0, 1, 0] },
 };
 
-function bodyOf({ shape, shrink }: PartContext): Body {
-  const box: Box = scaledBox(shape.box, 1 / shrink);
+/** What an aid adds to the height of a part that stands in the oven, mm. */
+function addedMm({ part, piece }: PartFacts): number {
+  const own = piece.aids.filter(({ parts }) => parts.length === 0 || parts.includes(part.id));
+  return Math.max(0, ...own.map(({ addsMm }) => addsMm));
+}
+
+function bodyOf(context: PartContext): Body {
+  const { shape, shrink } = context;
+  const bare: Box = scaledBox(shape.box, 1 / shrink);
+  const [x, y, z] = bare.max;
+  const box: Box = { min: bare.min, max: [x, y + addedMm(context), z] };
   return {
     box,
     seenAlong: (axis) => seenHull(shape, LOOKED[axis]).map(([x, y]): Vec2 => [x / shrink, y / shrink]),
@@ -109,7 +118,10 @@ export function reckonOven(context: PartContext): Reckoning[] {
           }
         : { value: lie.marginMm }),
       terms: [w.term('W'), d.term('D'), h.term('H'), c.term('c')],
-      note: 'By the outline of the bare part: supports and tile come on top.',
+      note:
+        addedMm(context) > 0
+          ? `With ${addedMm(context).toFixed(0)} mm that an aid adds to its height.`
+          : 'By the outline of the bare part: supports and tile come on top.',
       verdict: judge(context, body, room, lie, t.value),
     }),
   ];

@@ -12,7 +12,14 @@ import {
   termFrom,
   type WayOut,
 } from '../../reckoning/index.ts';
-import { type BakeState, moveStep, type PartInOven, type RouteReckoned } from '../../route/index.ts';
+import {
+  aidSpan,
+  aidStuff,
+  type BakeState,
+  moveStep,
+  type PartInOven,
+  type RouteReckoned,
+} from '../../route/index.ts';
 import { BAKE } from '../figures.ts';
 import type { BakeOfPart } from '../plan/index.ts';
 import { bearsOven } from '../stuffInOven.ts';
@@ -96,6 +103,26 @@ function auditOn(step: RouteStep, ask: AuditAsk): AuditItem {
     says: 'what it is made of is not said',
     waysOut: [{ says: insert ? 'choose it at Bulk, under what is let in' : 'choose it at Bake' }, ...ways],
   };
+}
+
+/** What helps for a while and is still on in this bake. */
+function auditAids(ask: AuditAsk): AuditItem[] {
+  const { bake, context, route } = ask;
+  const { steps } = route.route;
+  return context.piece.aids
+    .filter(({ parts }) => parts.length === 0 || parts.includes(context.part.id))
+    .filter((aid) => {
+      const [from, to] = aidSpan(aid, steps);
+      return bake.at >= from && bake.at < to;
+    })
+    .map((aid) =>
+      judgeStuff(aid.name, aidStuff(aid), ask, [
+        {
+          says: `take ${aid.name} off before this bake`,
+          change: { path: ['aids', aid.id, 'off'], value: bake.step.id },
+        },
+      ]),
+    );
 }
 
 /** What comes on only after this bake; a pin that ought to have been in before it. */
@@ -192,9 +219,12 @@ const RANK: Readonly<Record<Level, number>> = { stop: 0, doubtful: 1, good: 2 };
 
 /** Everything that would go into the oven with a part at one bake, the worst first. */
 export function auditPart(ask: AuditAsk): AuditItem[] {
-  return [...ask.inOven.on.map((step) => auditOn(step, ask)), ...auditLater(ask), ...auditClay(ask)].sort(
-    (a, b) => RANK[a.level] - RANK[b.level],
-  );
+  return [
+    ...ask.inOven.on.map((step) => auditOn(step, ask)),
+    ...auditAids(ask),
+    ...auditLater(ask),
+    ...auditClay(ask),
+  ].sort((a, b) => RANK[a.level] - RANK[b.level]);
 }
 
 /** One bake of a part with what was found before it. */

@@ -26,6 +26,8 @@ import type {
   Clothing,
   CrawlerForm,
   CylinderForm,
+  DrawnEdge,
+  DrawnForm,
   ExtrudedForm,
   JointAngles,
   MeshForm,
@@ -52,6 +54,7 @@ import {
   BEAST_POSES,
   BIRD_BUILDS,
   choicesOf,
+  DRAWN_EDGES,
   PANEL_JOINTS,
   PERSON_LENGTHS,
   PERSON_POSES,
@@ -234,6 +237,18 @@ export class ExtrudedFormData implements ExtrudedForm {
   @Amount(FORM_LIMITS.extrudedForm.depthMm) depthMm!: number;
 }
 
+export class DrawnFormData implements DrawnForm {
+  @Equals('drawn') kind!: 'drawn';
+  @NestedList(() => PlanePointData, { least: 3, most: 2000 })
+  front!: PlanePoint[];
+  @NestedList(() => PlanePointData, { most: 2000 })
+  side!: PlanePoint[];
+  @NestedList(() => PlanePointData, { most: 2000 })
+  top!: PlanePoint[];
+  @Amount(FORM_LIMITS.drawnForm.depthMm) depthMm!: number;
+  @IsIn(choicesOf(DRAWN_EDGES)) edge!: DrawnEdge;
+}
+
 export class BarPointData implements BarPoint {
   @Amount(FORM_LIMITS.barPoint.xMm) xMm!: number;
   @Amount(FORM_LIMITS.barPoint.yMm) yMm!: number;
@@ -334,5 +349,6 @@ export const FORM_CLASSES = [
   ...PLAIN_CLASSES,
   { name: 'built', value: BuiltFormData },
   { name: 'panels', value: PanelsFormData },
+  { name: 'drawn', value: DrawnFormData },
   { name: 'mesh', value: MeshFormData },
 ];

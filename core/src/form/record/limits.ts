@@ -85,6 +85,9 @@ export const FORM_LIMITS = {
   extrudedForm: {
     depthMm: SIZE,
   },
+  drawnForm: {
+    depthMm: SIZE,
+  },
   barPoint: {
     xMm: PLACE,
     yMm: PLACE,

@@ -7,6 +7,7 @@ import type {
   PanelsForm,
   PersonForm,
   PlainForm,
+  PlanePoint,
   ProfilePoint,
 } from '../types.ts';
 
@@ -153,4 +154,12 @@ export function panels(
     openings: [],
     ...over,
   };
+}
+
+/** An oval outline standing on the ground, of so many points. */
+export function oval(widthMm: number, heightMm: number, points = 20): PlanePoint[] {
+  return Array.from({ length: points }, (_, i) => {
+    const turn = (2 * Math.PI * i) / points;
+    return { xMm: (widthMm / 2) * Math.sin(turn), yMm: (heightMm / 2) * (1 - Math.cos(turn)) };
+  });
 }

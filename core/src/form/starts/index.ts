@@ -1,6 +1,6 @@
 import { dequal } from 'dequal';
 import type { Form } from '../types.ts';
-import type { Start } from './entries.ts';
+import { oval, type Start } from './entries.ts';
 import { GOODS } from './goods.ts';
 import { INDOORS } from './indoors.ts';
 import { LIVING } from './living.ts';
@@ -9,8 +9,24 @@ import { THINGS } from './things.ts';
 
 export type { Start } from './entries.ts';
 
+/** The last offer of every search: what there is no start for is drawn from the front and the side. */
+const OWN_DRAWING: Start = {
+  id: 'own-drawing',
+  title: 'Own drawing',
+  group: 'plain forms',
+  also: 'sketch outline trace drawn silhouette picture svg',
+  form: {
+    kind: 'drawn',
+    front: oval(60, 100),
+    side: oval(50, 100),
+    top: [],
+    depthMm: 50,
+    edge: 'round',
+  },
+};
+
 /** Everything a new part can start from. */
-export const STARTS: readonly Start[] = [...LIVING, ...NATURE, ...THINGS, ...GOODS, ...INDOORS];
+export const STARTS: readonly Start[] = [...LIVING, ...NATURE, ...THINGS, ...GOODS, ...INDOORS, OWN_DRAWING];
 
 const wordsOf = (text: string): string[] => text.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? [];
 
@@ -88,7 +104,7 @@ export function findStarts(question: string): FoundStarts {
   }
   const guessed = guessedStarts(words);
   const plain = STARTS.filter(({ group: name }) => name === 'plain forms');
-  return { starts: guessed.length > 0 ? guessed : plain, isGuess: true };
+  return { starts: guessed.length > 0 ? [...guessed, OWN_DRAWING] : plain, isGuess: true };
 }
 
 /**

@@ -16,11 +16,19 @@ import { Moment } from '../../record/dates.ts';
 import { ID_PATTERN, NAME_LENGTH, type PartId } from '../../record/index.ts';
 import { NestedList } from '../../record/nested.ts';
 import {
+  AGENTS,
+  type Agent,
+  AID_KINDS,
+  type AidKind,
   BAKE_WAYS,
   type BakeStepWay,
+  CURED_WORKS,
+  type CuredWork,
   MOST_STEPS,
   RELATION_KINDS,
   type RelationKind,
+  SEPARATORS,
+  type Separator,
   STEP_KINDS,
   type StepKind,
 } from './choices.ts';
@@ -55,10 +63,36 @@ export class RouteStep {
   @IsOptional() @Amount(ROUTE_LIMITS.routeStep.dialC) dialC!: number | null;
   /** Minutes of a bake from door shut to door open; null takes what is reckoned. */
   @IsOptional() @Amount(ROUTE_LIMITS.routeStep.holdMin) holdMin!: number | null;
+  /** What is done to the cured clay; of no account for a step that is no such work. */
+  @IsIn(CURED_WORKS) work!: CuredWork;
+  /** The size of that work, miniature mm: the hole drilled, what is cut through, taken off or filled; null where it is not known. */
+  @IsOptional() @Amount(ROUTE_LIMITS.routeStep.sizeMm) sizeMm!: number | null;
+  /** What it is smoothed or cleaned with; null for a dry hand or tool. */
+  @IsOptional() @IsIn(AGENTS) agent!: Agent | null;
+  /** Whether its tool or stuff is new to the maker. */
+  @IsBoolean() isNew!: boolean;
   /** The maker’s own step, or a proposed one that the maker took over: no proposal takes it out. */
   @IsBoolean() own!: boolean;
   /** When it was done; null while it is not. */
   @IsOptional() @Moment() done!: string | null;
+}
+
+/** Something that helps for a while: put on before one step, taken off before another. */
+export class Aid {
+  @Matches(ID_PATTERN) id!: string;
+  @IsIn(AID_KINDS) kind!: AidKind;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  /** Parts it helps; empty for the whole piece. */
+  @IsArray() @ArrayMaxSize(5000) @Matches(ID_PATTERN, { each: true }) parts!: PartId[];
+  /** The step it is put on before; empty for the first. */
+  @IsString() @MaxLength(64) on!: string;
+  /** The step it is taken off before; empty for one that stays to the end. */
+  @IsString() @MaxLength(64) off!: string;
+  /** What it is made of; null for what its kind usually is. */
+  @IsOptional() @IsIn(STUFF_IDS) stuff!: StuffId | null;
+  /** How much it adds to the height of what stands in the oven, mm. */
+  @Amount(ROUTE_LIMITS.aid.addsMm) addsMm!: number;
+  @IsIn(SEPARATORS) separator!: Separator;
 }
 
 /** How two steps bear on each other; read as “the first … the second”. */

@@ -1,4 +1,4 @@
-import type { RouteStep } from './classes.ts';
+import type { Aid, RouteStep } from './classes.ts';
 
 export const DEFAULT_STEP = {
   kind: 'other',
@@ -12,6 +12,20 @@ export const DEFAULT_STEP = {
   way: 'full',
   dialC: null,
   holdMin: null,
+  work: 'sand',
+  sizeMm: null,
+  agent: null,
+  isNew: false,
   own: true,
   done: null,
 } satisfies Partial<RouteStep>;
+
+export const DEFAULT_AID = {
+  kind: 'foil-former',
+  parts: [],
+  on: '',
+  off: '',
+  stuff: null,
+  addsMm: 0,
+  separator: 'none',
+} satisfies Partial<Aid>;

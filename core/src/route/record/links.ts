@@ -1,5 +1,5 @@
 import type { PartId } from '../../record/index.ts';
-import type { Route, RouteStep } from './classes.ts';
+import type { Aid, Route, RouteStep } from './classes.ts';
 
 /** A route in which nothing leads to a step that is not there. */
 export function withoutLooseLinks(route: Route): Route {
@@ -15,6 +15,15 @@ export function withoutLooseLinks(route: Route): Route {
       ({ first, second }) => first !== second && there.has(first) && there.has(second),
     ),
   };
+}
+
+/** Aids without some parts: one that helped them alone goes with them. */
+export function aidsWithoutParts(aids: readonly Aid[], isGone: (id: PartId) => boolean): Aid[] {
+  return aids.flatMap((aid) => {
+    if (!aid.parts.some(isGone)) return [aid];
+    const kept = aid.parts.filter((id) => !isGone(id));
+    return kept.length === 0 ? [] : [{ ...aid, parts: kept }];
+  });
 }
 
 /**

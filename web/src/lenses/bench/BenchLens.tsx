@@ -12,6 +12,7 @@ import { askOnce, useAsk, useFiguresOf } from '../../spine/hooks.ts';
 import { useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { workshopChanged } from '../../state/workshopSlice.ts';
 import { save } from '../../storage/shelf.ts';
+import { Aids } from './Aids.tsx';
 import { AskFirst } from './AskFirst.tsx';
 import { Handling } from './Handling.tsx';
 import { LayOutList } from './LayOutList.tsx';
@@ -73,6 +74,7 @@ export default function BenchLens() {
         <>
           <AskFirst />
           <RouteList />
+          <Aids />
           <LayOutList />
           <RescueList />
           <Section

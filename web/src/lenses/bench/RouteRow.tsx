@@ -8,9 +8,10 @@ import { GripVertical } from 'lucide-react';
 import type { KeyboardEvent } from 'react';
 import { useRouteEdit } from '../../parts/useRouteEdit.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
-import { useAllFacts, useFind, usePlan, useRouteFacts } from '../../spine/hooks.ts';
+import { useAllFacts, useAsk, useFind, usePlan, useRouteFacts } from '../../spine/hooks.ts';
 import { HowItWent } from './HowItWent.tsx';
 import { StepEditor } from './StepEditor.tsx';
+import { TrialWent } from './StepHeed.tsx';
 
 interface RowProps {
   readonly step: RouteStep;
@@ -47,7 +48,7 @@ interface StepRowProps extends RowProps {
 /** One step of the route: its number, whether it is done, what it is, its minutes, and what of its place does not hold. */
 export function StepRow({ step, at, faults, isOpen, onToggle, drag, measure }: StepRowProps) {
   const change = useRouteEdit();
-  const { times, shares, heeds } = useRouteFacts();
+  const { times, shares, heeds, route } = useRouteFacts();
   const time = times.get(step.id);
   const [find, contexts, bakes] = [useFind(), useAllFacts(), usePlan()];
   const hint = stepHint(step, { find, contexts, bakes: bakes ?? [], shares });
@@ -59,6 +60,12 @@ export function StepRow({ step, at, faults, isOpen, onToggle, drag, measure }: S
     } else if (event.key === 'Delete') change(`take out ${step.title}`, (old) => removeStep(old, step.id));
   };
   const isOven = step.kind === 'bake';
+  // Opened, the step says it itself, with all that is good about it.
+  const hasOwn = !isOpen && (step.kind === 'sand' || step.agent !== null || step.isNew);
+  const findings = useAsk('bench.heed', hasOwn ? { step: step.id } : null) ?? [];
+  const own = (hasOwn ? findings : [])
+    .filter(({ level }) => level !== 'good')
+    .map((finding): Verdict => ({ ...finding, wording: 'state' }));
   // What stops at Bake stops here: the loads of a bake are judged there.
   const loads = bakes?.find((bake) => bake.step === step.id)?.loads ?? [];
   const atOven = loads.flatMap((_, i): Verdict[] => {
@@ -114,15 +121,21 @@ export function StepRow({ step, at, faults, isOpen, onToggle, drag, measure }: S
         <span className="figure w-16 shrink-0 text-right">{minutesOf(time?.handsMin)}</span>
         <span className="figure w-16 shrink-0 text-right text-quiet">{minutesOf(time?.waitMin)}</span>
       </div>
-      {[...faults.map((fault) => saysFault(fault, step)), ...atOven, ...(heeds.get(step.id) ?? [])].map(
-        (verdict) => (
-          <div key={verdict.says} className="pb-1.5 pl-16">
-            <VerdictLine verdict={verdict} />
-          </div>
-        ),
-      )}
+      {[
+        ...faults.map((fault) => saysFault(fault, step)),
+        ...atOven,
+        ...(heeds.get(step.id) ?? []),
+        ...own,
+      ].map((verdict) => (
+        <div key={verdict.says} className="pb-1.5 pl-16">
+          <VerdictLine verdict={verdict} />
+        </div>
+      ))}
       {faults.map(({ of, second, says }) =>
         of && second.id === step.id ? <HowItWent key={`went ${says}`} of={of} /> : null,
+      )}
+      {step.kind === 'trial' && (
+        <TrialWent trial={step} tried={route.steps.find(({ needs }) => needs.includes(step.id))} />
       )}
       {isOpen && <StepEditor step={step} />}
     </li>

@@ -27,6 +27,7 @@ import { useRouteEdit } from '../../parts/useRouteEdit.ts';
 import { Working } from '../../parts/Working.tsx';
 import { useAllFacts, useAsk, useRouteFacts, useToldOfAll } from '../../spine/hooks.ts';
 import { useOpenPiece } from '../../state/store.ts';
+import { StepHeed } from './StepHeed.tsx';
 
 const KINDS = STEP_KINDS.map((value) => ({ value, says: STEP_TITLES[value] }));
 /** A plain need beside the relations. */
@@ -251,6 +252,7 @@ export function StepEditor({ step }: { readonly step: RouteStep }) {
           onChoose={(value) => set('stuff', { leaves: STUFFS.find(({ id }) => id === value)?.id ?? null })}
         />
       </div>
+      <StepHeed step={step} onStep={set} />
       <fieldset className="mt-2">
         <legend className="heading">Done to {step.parts.length === 0 && '(everything)'}</legend>
         <div className="flex max-h-28 flex-wrap gap-x-4 overflow-y-auto">

@@ -15,6 +15,7 @@ const KIND_SAYS: Record<Form['kind'], string> = {
   tree: 'Tree',
   wedge: 'Wedge',
   extruded: 'Cut-out',
+  drawn: 'Own drawing',
   tube: 'Bent bar',
   built: 'Built up',
   panels: 'Panels',

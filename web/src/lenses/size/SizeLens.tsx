@@ -14,6 +14,7 @@ import { useFigure, useFigures, useFiguresOf, useFind, usePartFacts } from '../.
 import { dialogOpened } from '../../state/sessionSlice.ts';
 import { selectPart, useAppDispatch, useAppSelector, useOfPiece } from '../../state/store.ts';
 import { BuiltPieces } from './BuiltPieces.tsx';
+import { DrawnOutlines } from './drawn/DrawnOutlines.tsx';
 import { ClothingFields } from './FormFields.tsx';
 import { JointFields } from './JointFields.tsx';
 import { LineUp } from './LineUp.tsx';
@@ -22,6 +23,7 @@ import { Pairs } from './Pairs.tsx';
 import { PanelFields } from './PanelFields.tsx';
 import { PartForm } from './PartForm.tsx';
 import { FormPoints } from './PointTable.tsx';
+import { Variants } from './Variants.tsx';
 
 /** A piece without parts: the one thing to do. */
 function Empty() {
@@ -109,6 +111,8 @@ function FormTables({ part, context }: FormTablesProps) {
   const { form } = part;
   if (form.kind === 'built') return <BuiltPieces part={part} form={form} />;
   if (form.kind === 'panels') return <PanelFields part={part} form={form} shrink={context?.shrink ?? null} />;
+  if (form.kind === 'drawn')
+    return <DrawnOutlines form={form} onForm={(next, label) => set('form', next, label)} />;
   return <FormPoints form={form} onForm={(next, label) => set('form', next, label)} />;
 }
 
@@ -121,6 +125,7 @@ function PartSheet() {
   return (
     <fieldset disabled={readOnly} className="min-w-0">
       {part && <PartForm part={part} />}
+      {part && <Variants key={part.id} part={part} />}
       {fault && (
         <p role="alert" className="mt-3 border border-wont p-2 text-wont">
           {part?.name} cannot be built: {fault}. Its other entries are kept; mend this one, or undo.
