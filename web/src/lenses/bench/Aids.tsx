@@ -29,6 +29,15 @@ function AidRow({ aid }: { readonly aid: Aid }) {
   const { route } = useRouteFacts();
   const set = <K extends keyof Aid>(field: K, value: Aid[K]) =>
     dispatch(editAt(`${field} of ${aid.name}`, ['aids', aid.id, field], value));
+  // A name that was never changed follows the kind.
+  const putKind = (kind: Aid['kind']) =>
+    dispatch(
+      editAt(`kind of ${aid.name}`, ['aids', aid.id], {
+        ...aid,
+        kind,
+        name: aid.name === AIDS[aid.kind].title ? AIDS[kind].title : aid.name,
+      }),
+    );
   const steps = route.steps.map(({ id, title }) => ({ value: id, says: title }));
   const verdict = judgeAid(aid, route.steps);
   const there = (id: string) => (steps.some(({ value }) => value === id) ? id : '');
@@ -41,7 +50,7 @@ function AidRow({ aid }: { readonly aid: Aid }) {
           value={aid.name}
           onText={(text) => text.trim() !== '' && set('name', text.slice(0, 200))}
         />
-        <Choice label="Kind" value={aid.kind} options={KINDS} onChoose={(kind) => set('kind', kind)} />
+        <Choice label="Kind" value={aid.kind} options={KINDS} onChoose={putKind} />
         <Choice
           label="Helps"
           value={aid.parts[0] ?? ALL}
@@ -123,13 +132,7 @@ export function Aids() {
     dispatch(edit(`add ${aid.name}`, (old) => ({ ...old, aids: [...old.aids, aid] })));
   };
   return (
-    <Section
-      id="aids"
-      title="Aids for a while"
-      says="Formers, clamps, jigs and what else is taken off again"
-      startsClosed={aids.length === 0}
-      edits={['aids']}
-    >
+    <Section id="aids" title="Aids for a while" startsClosed={aids.length === 0} edits={['aids']}>
       <ul>
         {aids.map((aid) => (
           <AidRow key={aid.id} aid={aid} />
