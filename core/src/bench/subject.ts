@@ -1,5 +1,6 @@
 import { auditSubject } from '../bake/audit/index.ts';
 import { bakeSubject } from '../bake/index.ts';
+import { briefSubject } from '../brief/index.ts';
 import { bulkSubject } from '../bulk/index.ts';
 import { declareSubject } from '../context/index.ts';
 import { routeSubject } from '../route/index.ts';
@@ -17,7 +18,7 @@ import {
 /** What is printed for the bench. */
 export const benchSubject = declareSubject({
   name: 'bench',
-  needs: [sizeSubject, bulkSubject, bakeSubject, routeSubject, auditSubject],
+  needs: [briefSubject, sizeSubject, bulkSubject, bakeSubject, routeSubject, auditSubject],
   reckoners: [],
   asks: [heedAsk, layOutAsk, rescueAsk, benchSheetAsk, bakeCardAsk, templatesAsk, partDrawingAsk],
 });

@@ -42,6 +42,14 @@ export const BRIEF = declareFigures('brief', {
     says: 'what was done since a decision was settled, and leans on it',
     formula: ['n = nothing yet', 'n = n1 + …'],
   },
+  smallest: {
+    key: 'feature.*',
+    of: 'part',
+    unit: 'mm',
+    title: 'A feature',
+    says: 'how large a feature comes out, against the smallest a hand makes',
+    formula: 'f = a ÷ s, at least l',
+  },
   features: {
     key: 'brief.features',
     of: 'part',

@@ -6,4 +6,5 @@ export { reckonAdditions } from './reckonAdditions.ts';
 export { reckonBrief } from './reckonBrief.ts';
 export { reckonDecisions } from './reckonDecisions.ts';
 export { reckonFeatures } from './reckonFeatures.ts';
+export { FEATURE_KINDS, judgeFeature, reckonSmallest } from './smallest.ts';
 export { additions, briefSubject, decisions, featuresOfPart, timeLeft } from './subject.ts';

@@ -4,6 +4,7 @@ import { reckonAdditions } from './reckonAdditions.ts';
 import { reckonBrief } from './reckonBrief.ts';
 import { reckonDecisions } from './reckonDecisions.ts';
 import { reckonFeatures } from './reckonFeatures.ts';
+import { reckonSmallest } from './smallest.ts';
 
 /** Days and hours that are left. */
 export const timeLeft = pieceReckoner('brief.time', [BRIEF.days, BRIEF.hours], ({ context }) => ({
@@ -23,8 +24,8 @@ export const decisions = pieceReckoner('brief.decisions', [BRIEF.decision], ({ c
 /** What is counted of a part. */
 export const featuresOfPart = partReckoner(
   'brief.features',
-  [BRIEF.features, BEFORE_BAKE.features],
-  (_, context) => ({ figures: reckonFeatures(context) }),
+  [BRIEF.features, BEFORE_BAKE.features, BRIEF.smallest],
+  (_, context) => ({ figures: [...reckonFeatures(context), ...reckonSmallest(context)] }),
 );
 
 export const briefSubject = declareSubject({

@@ -105,9 +105,9 @@ const PARTS: Part[] = [
         pass: 2,
       })),
       features: [
-        { name: 'eyes', wanted: 2, made: 2, ahead: true, facial: true },
-        { name: 'ears', wanted: 2, made: 2, ahead: false, facial: false },
-        { name: 'coat buttons', wanted: 6, made: 4, ahead: true, facial: false },
+        { name: 'eyes', wanted: 2, made: 2, ahead: true, facial: true, how: 'dot', acrossMm: 11 },
+        { name: 'ears', wanted: 2, made: 2, ahead: false, facial: false, how: 'relief', acrossMm: null },
+        { name: 'coat buttons', wanted: 6, made: 4, ahead: true, facial: false, how: 'dot', acrossMm: 22 },
       ],
       pairs: [{ name: 'sleeves', leftMm: 16.1, rightMm: 16.3 }],
       note: 'Coat and oar: right hand closed round the shaft.',

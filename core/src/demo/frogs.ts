@@ -62,8 +62,16 @@ export function tollFrogs(now: string): Piece {
             { clay: 'ochre' as ClayId, parts: 1 },
           ],
           features: [
-            { name: 'eyes', wanted: 2, made: 2, ahead: true, facial: true },
-            { name: 'spots on the back', wanted: 9, made: 9, ahead: false, facial: false },
+            { name: 'eyes', wanted: 2, made: 2, ahead: true, facial: true, how: 'dot', acrossMm: null },
+            {
+              name: 'spots on the back',
+              wanted: 9,
+              made: 9,
+              ahead: false,
+              facial: false,
+              how: 'dot',
+              acrossMm: null,
+            },
           ],
           regions: [
             {

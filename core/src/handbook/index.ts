@@ -2,6 +2,7 @@ import { WIRE_RULES } from '../armature/rows/wires.ts';
 import { BAKE_RULES } from '../bake/rows/bake.ts';
 import { DEFORM_RULES } from '../bake/rows/deform.ts';
 import { HEAT_RULES } from '../bake/rows/heat.ts';
+import { SMALLEST_ROWS } from '../brief/rows/smallest.ts';
 import { BULK_RULES } from '../bulk/rows/bulk.ts';
 import { CLAYS } from '../bulk/rows/clays.ts';
 import { CORE_RULES } from '../bulk/rows/cores.ts';
@@ -58,6 +59,7 @@ export const TABLES: readonly HandbookTable[] = [
   { id: 'masses', title: 'Masses of a person', rows: BODY_MASSES },
   { id: 'canons', title: 'Canons in heads', rows: BODY_CANONS },
   { id: 'life', title: 'Sizes in life', rows: LIFE_SIZES },
+  { id: 'hand', title: 'The smallest that a hand makes', rows: SMALLEST_ROWS },
   { id: 'bench', title: 'Things on the bench, across', rows: BENCH_THINGS },
   { id: 'fits', title: 'How parts go together', rows: FIT_RULES },
   {

@@ -192,14 +192,28 @@ export const MIGRATIONS: readonly Migration[] = [
   {
     from: 4,
     to: 5,
-    name: 'work on cured clay, smoothing agents and first times of steps, aids that are taken off again, and copies that differ',
+    name: 'work on cured clay, smoothing agents and first times of steps, aids that are taken off again, copies that differ, and features with a size',
     up: (raw) => ({
       ...raw,
       version: 5,
       aids: [],
       ...(Array.isArray(raw.parts)
         ? {
-            parts: raw.parts.map((part: unknown) => (isRecord(part) ? { variants: [], ...part } : part)),
+            parts: raw.parts.map((part: unknown) =>
+              isRecord(part)
+                ? {
+                    variants: [],
+                    ...part,
+                    ...(Array.isArray(part.features)
+                      ? {
+                          features: part.features.map((feature: unknown) =>
+                            isRecord(feature) ? { how: 'line', acrossMm: null, ...feature } : feature,
+                          ),
+                        }
+                      : {}),
+                  }
+                : part,
+            ),
           }
         : {}),
       ...(isRecord(raw.route) && Array.isArray(raw.route.steps)

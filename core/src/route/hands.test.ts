@@ -42,6 +42,8 @@ const feature = (wanted: number, over: Partial<Part['features'][number]> = {}) =
   made: 0,
   ahead: false,
   facial: false,
+  how: 'relief' as const,
+  acrossMm: null,
   ...over,
 });
 

@@ -1,4 +1,5 @@
 import { bonesOfPart, bundleMm, wireOf } from '../../armature/index.ts';
+import { judgeFeature } from '../../brief/index.ts';
 import { bulkOfPart } from '../../bulk/index.ts';
 import type { Given, PartFacts } from '../../context/index.ts';
 import type { Part, RouteStep } from '../../piece/index.ts';
@@ -101,6 +102,17 @@ function heedNew(given: Given, step: RouteStep): Finding[] {
   ];
 }
 
+/** Features that a hand cannot make at this size, told where they are made. */
+function heedFeatures({ contexts }: Given, part: Part): Finding[] {
+  const context = contexts.get(part.id);
+  if (!context) return [];
+  return part.features.flatMap((feature, i): Finding[] => {
+    if (feature.acrossMm === null) return [];
+    const { level, says, waysOut } = judgeFeature(context, feature, i);
+    return level === 'good' ? [] : [{ level, says: `${feature.name}: ${says}`, waysOut }];
+  });
+}
+
 /** Everything to be heeded at a step beyond its order: work on cured clay, smoothing agents, first times; the worst first. */
 export function heedStep(given: Given, id: string): Finding[] {
   const { route } = given.piece(routeOfPiece);
@@ -120,6 +132,7 @@ export function heedStep(given: Given, id: string): Finding[] {
       const context = given.contexts.get(part.id);
       return context ? heedCuredWork(step, after, placeOf(given, context, step), own) : [];
     }),
+    ...(step.kind === 'detail' ? parts.flatMap((part) => heedFeatures(given, part)) : []),
     ...heedNew(given, step),
   ];
   const seen = new Set<string>();

@@ -13,3 +13,6 @@ export const CLOSING_STEPS = [
   'hand-over',
 ] as const;
 export type ClosingStep = (typeof CLOSING_STEPS)[number];
+/** What a feature is, for what a hand can make of it. */
+export const FEATURE_HOWS = ['line', 'dot', 'strand', 'hole', 'stamp', 'relief', 'letter', 'gap'] as const;
+export type FeatureHow = (typeof FEATURE_HOWS)[number];

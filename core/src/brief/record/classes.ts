@@ -19,6 +19,8 @@ import { Nested } from '../../record/nested.ts';
 import {
   CLOSING_STEPS,
   type ClosingStep,
+  FEATURE_HOWS,
+  type FeatureHow,
   PURPOSES,
   type Purpose,
   VIEWPOINTS,
@@ -63,6 +65,10 @@ export class Feature {
   @IsBoolean() ahead!: boolean;
   /** Belongs to a face: a part with one is given a face’s time. */
   @IsBoolean() facial!: boolean;
+  /** What it is, for what a hand can make. */
+  @IsIn(FEATURE_HOWS) how!: FeatureHow;
+  /** How large it is in the frame of its part, mm: in life, or on the bench; null where that is not told. */
+  @IsOptional() @Amount(BRIEF_LIMITS.feature.acrossMm) acrossMm!: number | null;
 }
 
 /** Something that was not in the brief at first: what it would take, and whether it was taken on. */

@@ -24,6 +24,8 @@ export const DEFAULT_FEATURE = {
   made: 0,
   ahead: false,
   facial: false,
+  how: 'line',
+  acrossMm: null,
 } satisfies Partial<Feature>;
 export const DEFAULT_ADDITION = {
   hours: 1,

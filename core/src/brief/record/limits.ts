@@ -14,5 +14,6 @@ export const BRIEF_LIMITS = {
   feature: {
     wanted: { whole: true, min: 1, max: 10_000 },
     made: { whole: true, min: 0, max: 10_000 },
+    acrossMm: { max: 10_000, over: 0 },
   },
 } as const satisfies Limits;

@@ -1,10 +1,23 @@
-import { usualFeatures } from '@every-inch/core/brief';
-import { DEFAULT_FEATURE, type Feature, LIMITS, type Part, typedLimits } from '@every-inch/core/piece';
+import { FEATURE_KINDS, usualFeatures } from '@every-inch/core/brief';
+import {
+  DEFAULT_FEATURE,
+  FEATURE_HOWS,
+  type Feature,
+  LIMITS,
+  type Part,
+  typedLimits,
+} from '@every-inch/core/piece';
+import { formatMiniMm, miniMm, realMm } from '@every-inch/core/units';
 import { Check } from 'lucide-react';
 import { BinButton } from '../../parts/BinButton.tsx';
+import { Choice } from '../../parts/Choice.tsx';
+import { LengthField } from '../../parts/LengthField.tsx';
+import { useLifeFormat } from '../../parts/lengths.ts';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { TextField } from '../../parts/TextField.tsx';
+import { VerdictLine } from '../../parts/VerdictLine.tsx';
+import { useFigure } from '../../spine/hooks.ts';
 import { editAt, selectPart, useAppDispatch, useAppSelector } from '../../state/store.ts';
 
 interface RowProps {
@@ -15,6 +28,8 @@ interface RowProps {
   readonly onRemove: () => void;
 }
 
+const KINDS = FEATURE_HOWS.map((value) => ({ value, says: FEATURE_KINDS[value].title }));
+
 /** What a feature is for the route: baked ahead as a small part, or part of a face. */
 const HOW = [
   ['ahead', 'baked ahead'],
@@ -24,6 +39,9 @@ const HOW = [
 function FeatureRow({ part, feature, at, onFeature, onRemove }: RowProps) {
   const { name, wanted, made } = feature;
   const isDone = made >= wanted;
+  const format = useLifeFormat();
+  const sized = (mm: number) => (part.sized === 'life' ? format(realMm(mm)) : formatMiniMm(miniMm(mm)));
+  const figure = useFigure(part.id, `feature.${at + 1}`);
   return (
     <li className="flex flex-wrap items-center gap-x-4 border-t border-hair py-0.5">
       <TextField
@@ -94,7 +112,29 @@ function FeatureRow({ part, feature, at, onFeature, onRemove }: RowProps) {
           {says}
         </label>
       ))}
+      <Choice
+        hideLabel
+        label={`What ${name} is`}
+        value={feature.how}
+        options={KINDS}
+        onChoose={(how) => onFeature({ ...feature, how })}
+      />
+      <LengthField
+        hideLabel
+        label={`Size of ${name}, ${part.sized === 'life' ? 'in life' : 'on the bench'}`}
+        className="w-20"
+        shown={feature.acrossMm === null ? '' : sized(feature.acrossMm)}
+        unit="mm"
+        onLength={(acrossMm) => onFeature({ ...feature, acrossMm })}
+        onEmpty={() => onFeature({ ...feature, acrossMm: null })}
+      />
+      <span className="text-[13px] text-quiet">{part.sized === 'life' ? 'in life' : 'mm here'}</span>
       <BinButton label={`Take out ${name}`} onPress={onRemove} />
+      {figure?.verdict && (
+        <div className="w-full pl-2">
+          <VerdictLine verdict={figure.verdict} />
+        </div>
+      )}
     </li>
   );
 }
