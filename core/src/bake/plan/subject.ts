@@ -3,6 +3,7 @@ import { declareSubject } from '../../context/index.ts';
 import { stepsSubject } from '../../route/steps/subject.ts';
 import { bakeSubject } from '../subject.ts';
 import { planLines } from './lines.ts';
+import { practicesAsk } from './practices.ts';
 import { bakesOfRoute, minutesOfPart, planOfPiece, warmingOfPart } from './reckoners.ts';
 
 /** The bakes of the route: loads, windows, minutes. */
@@ -10,5 +11,6 @@ export const bakesSubject = declareSubject({
   name: 'bakes',
   needs: [bulkSubject, bakeSubject, stepsSubject],
   reckoners: [bakesOfRoute, warmingOfPart, planOfPiece, minutesOfPart],
+  asks: [practicesAsk],
   lines: [{ stage: 'bake', isLong: false, of: planLines }],
 });

@@ -1,4 +1,4 @@
-import type { PlannedBake, PlannedLoad } from '@every-inch/core/bake/plan';
+import type { PlannedBake, PlannedLoad, PracticeSeen } from '@every-inch/core/bake/plan';
 import { windowSays } from '@every-inch/core/bake/plan';
 import { brownedAfter, curedAfter, type PartWindow } from '@every-inch/core/bake/window';
 import { inBothDegrees } from '@every-inch/core/bench';
@@ -10,7 +10,7 @@ import { Section } from '../../parts/Sections.tsx';
 import { useRouteEdit } from '../../parts/useRouteEdit.ts';
 import { VerdictLine, VerdictMark } from '../../parts/VerdictLine.tsx';
 import { Working } from '../../parts/Working.tsx';
-import { useAllFacts, useFind, useRouteFacts } from '../../spine/hooks.ts';
+import { useAllFacts, useAsk, useFind, useRouteFacts } from '../../spine/hooks.ts';
 import { selectPart, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { EnterOven } from './EnterOven.tsx';
 import { marksOf } from './marks.ts';
@@ -105,7 +105,6 @@ function OvenSays({ load, isShort }: { readonly load: PlannedLoad; readonly isSh
           : 'There is no minute that suits everything wherever the oven stands: these do the least harm.'}
         {isEntered && ' The minutes are your own.'}
       </p>
-      <EnterOven dialC={load.dialC} />
     </div>
   );
 }
@@ -192,6 +191,8 @@ function OwnHeat({ step, load }: { readonly step: string; readonly load: Planned
   );
 }
 
+const NO_PRACTICES: readonly PracticeSeen[] = [];
+
 interface ChosenProps {
   readonly bake: PlannedBake;
   readonly load: PlannedLoad;
@@ -202,6 +203,7 @@ function Chosen({ bake, load }: ChosenProps) {
   const find = useFind();
   const contexts = useAllFacts();
   const nameOf = (part: string) => contexts.get(part)?.part.name ?? part;
+  const practices = useAsk('bake.practices', { load: load.id }) ?? NO_PRACTICES;
   const [dialFigure, figure] = ['dial', 'load'].map((what) => find(null, `bake.${what}.${load.id}`));
   const isShort = bake.way === 'set';
   const names = load.parts.map(({ part }) => nameOf(part));
@@ -246,8 +248,9 @@ function Chosen({ bake, load }: ChosenProps) {
           tillCured={!load.isEntered && !isShort}
         />
       </div>
+      <EnterOven dialC={load.dialC} />
       {load.verdict.level !== 'good' && <VerdictLine verdict={load.verdict} />}
-      <WindowChart load={load} nameOf={nameOf} marks={marksOf(load, find, piece.log, isShort)} />
+      <WindowChart load={load} nameOf={nameOf} marks={marksOf(load, find, piece.log, isShort, practices)} />
       <DoseSays load={load} nameOf={nameOf} isShort={isShort} />
       <Meanwhile bake={bake.step} minutes={load.minutes} />
       <Suspense fallback={null}>

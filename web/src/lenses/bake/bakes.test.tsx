@@ -112,7 +112,13 @@ describe('the bakes of a piece', () => {
     await strip();
     expect(await screen.findByText(/^your own, 130 °C: came well/)).toBeTruthy();
     expect(screen.getByText(/^packet’s rule: \d+ % cured/)).toBeTruthy();
-    expect(screen.getByText(/^15 min whatever it is: \d+ % cured/)).toBeTruthy();
+    expect(
+      await screen.findByText(
+        /^135 °C, 15 min, for whatever it is, thin: (\d+ % cured|browns it, \d+ %)$/,
+        {},
+        WAIT,
+      ),
+    ).toBeTruthy();
   });
 
   it('what has no room in the oven, and what is more than can be laid out, is named', async () => {

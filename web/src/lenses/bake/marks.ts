@@ -1,19 +1,37 @@
-import { likeBakes, type PlannedLoad } from '@every-inch/core/bake/plan';
+import { likeBakes, type PlannedLoad, type PracticeSeen } from '@every-inch/core/bake/plan';
 import { curedAfter } from '@every-inch/core/bake/window';
 import type { LogEntry } from '@every-inch/core/piece';
 import type { Find } from '../../spine/figureStore.ts';
 import type { Mark } from './WindowChart.tsx';
 
-/** A rule that is often heard: so many minutes whatever the piece. */
-const FLAT_MIN = 15;
 /** An own bake at a heat as near as this is told of, °C. */
 const NEAR_C = 15;
 const MOST_OWN = 3;
 
 const OUTCOME = { good: 'came well', scorched: 'browned', 'under-baked': 'stayed soft' } as const;
 
-/** What the packet, a flat rule and the maker’s own bakes say of a load, each with what it would have done. */
-export function marksOf(load: PlannedLoad, find: Find, log: readonly LogEntry[], isShort: boolean): Mark[] {
+/** A time of common practice with what it would do here, and what it is meant for. */
+function practiceMark({ says, meant, minutes, cured, browned }: PracticeSeen): Mark {
+  const did =
+    browned >= 1
+      ? `browns it, ${Math.min(999, Math.round(100 * browned))} %`
+      : `${Math.floor(100 * cured)} % cured`;
+  return {
+    says: `${says}, for ${meant}: ${did}`,
+    from: minutes,
+    to: minutes,
+    isBad: browned >= 1 || cured < 1,
+  };
+}
+
+/** What the packet, common practice and the maker’s own bakes say of a load, each with what it would have done. */
+export function marksOf(
+  load: PlannedLoad,
+  find: Find,
+  log: readonly LogEntry[],
+  isShort: boolean,
+  practices: readonly PracticeSeen[],
+): Mark[] {
   const cured = (minutes: number) =>
     Math.round(100 * Math.min(1, ...load.parts.map((one) => curedAfter(one, minutes))));
   const packets = load.parts.flatMap(({ part }) => find(part, 'bake.hold')?.quantity ?? []);
@@ -33,16 +51,7 @@ export function marksOf(load: PlannedLoad, find: Find, log: readonly LogEntry[],
     ...(high > 0 && !isShort
       ? [{ says: `packet’s rule: ${cured(high)} % cured`, from: low, to: high, isBad: false }]
       : []),
-    ...(isShort
-      ? []
-      : [
-          {
-            says: `15 min whatever it is: ${cured(FLAT_MIN)} % cured`,
-            from: FLAT_MIN,
-            to: FLAT_MIN,
-            isBad: cured(FLAT_MIN) < 100,
-          },
-        ]),
+    ...(isShort ? [] : practices.map(practiceMark)),
     ...near.map(({ minutes, outcome, temperatureC }) => ({
       says: `your own, ${temperatureC.toFixed(0)} °C: ${OUTCOME[outcome]}`,
       from: minutes,
