@@ -6,13 +6,14 @@ export const GRADES = ['silent', 'check', 'stop'] as const;
 export type Grade = (typeof GRADES)[number];
 
 /** Rules of order that lean on what is put on, by the kinds of the two steps. */
-export type RuleId = 'bake-seal' | 'bake-coat' | 'seal-coat';
+export type RuleId = 'bake-seal' | 'bake-coat' | 'seal-coat' | 'coat-wash';
 
 /** What a maker does who goes against a rule. */
 export const RULE_SAYS: Readonly<Record<RuleId, string>> = {
   'bake-seal': 'sealed before a bake',
   'bake-coat': 'painted before a bake',
   'seal-coat': 'painted on bare baked clay',
+  'coat-wash': 'washed over paint that is not sealed',
 };
 
 /** What goes through a later bake, and onto bare baked clay, without harm (common practice). */
@@ -34,6 +35,7 @@ const USUAL: Readonly<Record<RuleId, Readonly<Partial<Record<StuffId, Grade>>>>>
   'bake-seal': { ...silent('glaze', 'liquid-clay'), sealer: 'check' },
   'bake-coat': { ...silent(...BEARS), sealer: 'check' },
   'seal-coat': silent(...BEARS),
+  'coat-wash': { wash: 'check' },
 };
 
 /** What was tried, in words: what was put on, and against which rule. */

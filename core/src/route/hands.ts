@@ -304,6 +304,8 @@ class Hands {
         return this.#detail(step);
       case 'bake':
         return this.#byCount('route.oven-hands', 1, 'Loads');
+      case 'dry':
+        return this.#byCount('route.oven-hands', 1, 'Loads');
       case 'trial':
         return this.#byCount('route.trial', 1, 'Swatches');
       case 'fix':

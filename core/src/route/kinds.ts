@@ -16,6 +16,7 @@ export const STEP_TITLES: Readonly<Record<StepKind, string>> = {
   sand: 'work on the cured clay',
   warm: 'bend it warm',
   trial: 'try it on a swatch',
+  dry: 'dry it warm, in a low oven',
   fix: 'put on',
   joint: 'join',
   seal: 'seal',

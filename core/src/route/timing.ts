@@ -36,6 +36,8 @@ function waitOf(step: RouteStep, ground: TimingGround): Worked {
       const tried = ground.piece.route?.steps.find(({ needs }) => needs.includes(step.id));
       return tried && tried.kind !== 'trial' ? waitOf(tried, ground) : NOTHING;
     }
+    case 'dry':
+      return rowOf('route.dries-warm', ground);
     case 'cool':
       return rowOf('route.cools', ground);
     case 'joint':

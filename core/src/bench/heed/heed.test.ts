@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { CURED_WORKS, DEFAULT_STEP, type RouteStep } from '../../piece/index.ts';
 import { AGENT_ROWS, heedAgent } from './agents.ts';
 import { heedCuredWork, type WorkedPlace } from './curedWork.ts';
+import { heedDryPass, heedWash } from './dryPass.ts';
 
 const step = (over: Partial<RouteStep>): RouteStep => ({
   ...DEFAULT_STEP,
@@ -128,5 +129,52 @@ describe('what smoothing leaves', () => {
     expect(heedAgent(clean({ agent: null }), [], [PALE], {})).toEqual([]);
     for (const { heed, title } of Object.values(AGENT_ROWS))
       expect(`${title} ${heed}`.length).toBeGreaterThan(15);
+  });
+});
+
+describe('a low pass to dry', () => {
+  const dry = (over: Partial<RouteStep> = {}) => step({ kind: 'dry', ...over });
+
+  it('is judged at its own heat: paint, sealer and printed plastic that no bake bears go through 50 °C', () => {
+    for (const stuff of ['acrylic', 'sealer', 'varnish', 'foam', 'kit-plastic', 'superglue'] as const)
+      expect(
+        heedDryPass(dry(), [stuff], false, { 'oven.swing': 5 }).every(({ level }) => level === 'good'),
+      ).toBe(true);
+    const hot = heedDryPass(dry({ dialC: 75 }), ['kit-plastic', 'hot-glue'], false, { 'oven.swing': 5 });
+    expect(hot.filter(({ level }) => level !== 'good').map(({ says }) => says.split(':')[0])).toEqual([
+      'kit plastic',
+      'hot glue',
+    ]);
+    expect(hot[1]?.waysOut[0]?.says).toBe('set it no higher than 55 °C');
+  });
+
+  it('a heat that sets clay is no low pass', () => {
+    expect(heedDryPass(dry({ dialC: 95 }), [], false, {})[0]?.says).toBe(
+      '95 °C begins to set raw clay and to blister what dries',
+    );
+  });
+});
+
+describe('a wash over paint', () => {
+  const coat = (leaves: RouteStep['leaves']) => step({ kind: 'coat', title: `coat of ${leaves}`, leaves });
+  const wash = coat('wash');
+  const NEVER = { good: 0, bad: 0 };
+
+  it('that nothing seals is to be checked; sealed, or on bare baked clay, it passes without a mark', () => {
+    expect(heedWash(wash, [coat('acrylic')], NEVER)[0]).toMatchObject({
+      level: 'doubtful',
+      says: 'a wash lifts “coat of acrylic” where nothing seals it',
+    });
+    expect(heedWash(wash, [coat('acrylic'), step({ kind: 'seal' })], NEVER)).toEqual([]);
+    expect(heedWash(wash, [step({ kind: 'bake' })], NEVER)).toEqual([]);
+    expect(heedWash(wash, [coat('wash')], NEVER)).toEqual([]);
+  });
+
+  it('moves by how it went: well, it is no matter; badly, it stops', () => {
+    expect(heedWash(wash, [coat('acrylic')], { good: 2, bad: 0 })).toEqual([]);
+    expect(heedWash(wash, [coat('acrylic')], { good: 0, bad: 1 })[0]).toMatchObject({
+      level: 'stop',
+      says: 'a wash lifts “coat of acrylic” where nothing seals it; it went badly once for you',
+    });
   });
 });

@@ -2,11 +2,13 @@ import { bonesOfPart, bundleMm, wireOf } from '../../armature/index.ts';
 import { judgeFeature } from '../../brief/index.ts';
 import { bulkOfPart } from '../../bulk/index.ts';
 import type { Given, PartFacts } from '../../context/index.ts';
+import type { StuffId } from '../../handbook/index.ts';
 import type { Part, RouteStep } from '../../piece/index.ts';
 import { sourced } from '../../reckoning/index.ts';
-import { routeOfPiece } from '../../route/index.ts';
+import { routeOfPiece, seenOf } from '../../route/index.ts';
 import { heedAgent } from './agents.ts';
 import { heedCuredWork, type WorkedPlace } from './curedWork.ts';
+import { heedDryPass, heedWash } from './dryPass.ts';
 import type { Finding } from './finding.ts';
 
 export { AGENT_ROWS } from './agents.ts';
@@ -113,6 +115,16 @@ function heedFeatures({ contexts }: Given, part: Part): Finding[] {
   });
 }
 
+/** What steps have left or put on by then. */
+function onBy({ context }: Given, before: readonly RouteStep[]): StuffId[] {
+  const { parts } = context.piece;
+  const inserts = parts.flatMap((part) => part.inserts);
+  return before.flatMap(({ leaves, thing }) => {
+    const put = inserts.find(({ id }) => id === thing)?.stuff ?? parts.find(({ id }) => id === thing)?.stuff;
+    return [leaves, put].filter((stuff) => stuff !== null && stuff !== undefined);
+  });
+}
+
 /** Everything to be heeded at a step beyond its order: work on cured clay, smoothing agents, first times; the worst first. */
 export function heedStep(given: Given, id: string): Finding[] {
   const { route } = given.piece(routeOfPiece);
@@ -122,9 +134,10 @@ export function heedStep(given: Given, id: string): Finding[] {
   const parts = given.context.piece.parts.filter(
     (part) => step.parts.length === 0 || step.parts.includes(part.id),
   );
-  const after = route.steps
-    .slice(at + 1)
-    .filter((one) => one.parts.length === 0 || parts.some((part) => one.parts.includes(part.id)));
+  const touches = (one: RouteStep) =>
+    one.parts.length === 0 || parts.some((part) => one.parts.includes(part.id));
+  const after = route.steps.slice(at + 1).filter(touches);
+  const before = route.steps.slice(0, at).filter(touches);
   const { own } = given.context;
   const found = [
     ...heedAgent(step, after, claysOf(given, parts), own),
@@ -133,6 +146,13 @@ export function heedStep(given: Given, id: string): Finding[] {
       return context ? heedCuredWork(step, after, placeOf(given, context, step), own) : [];
     }),
     ...(step.kind === 'detail' ? parts.flatMap((part) => heedFeatures(given, part)) : []),
+    ...heedDryPass(
+      step,
+      onBy(given, before),
+      given.context.piece.brief.schools.superglue === 'knowingly',
+      own,
+    ),
+    ...heedWash(step, before, seenOf(given.context.piece, 'coat-wash', 'wash')),
     ...heedNew(given, step),
   ];
   const seen = new Set<string>();

@@ -16,6 +16,7 @@ export const STEP_KINDS = [
   'sand',
   'warm',
   'trial',
+  'dry',
   'fix',
   'joint',
   'seal',

@@ -32,6 +32,9 @@ export const ROUTE_RULES: readonly Row[] = [
     low: 6,
     high: 20,
   }),
+  practice('route.dry-dial', 'A low pass that dries glue, sealer or putty', 50, '°C', { low: 45, high: 60 }),
+  practice('route.dry-most', 'Above this a low pass begins to do to clay what a bake does', 80, '°C'),
+  practice('route.dries-warm', 'Dries warm in', 30, 'min', { low: 20, high: 60 }),
   remembered('route.trial', 'Try a tool or a stuff on a swatch', 15, 'min', { low: 8, high: 30 }),
   practice('agent.alcohol', 'Alcohol is gone before it may go into an oven', 30, 'min', {
     low: 20,

@@ -62,7 +62,13 @@ export function StepRow({ step, at, faults, isOpen, onToggle, drag, measure }: S
   const isOven = step.kind === 'bake';
   // Opened, the step says it itself, with all that is good about it.
   const hasOwn =
-    !isOpen && (step.kind === 'sand' || step.kind === 'detail' || step.agent !== null || step.isNew);
+    !isOpen &&
+    (step.kind === 'sand' ||
+      step.kind === 'detail' ||
+      step.kind === 'dry' ||
+      step.leaves === 'wash' ||
+      step.agent !== null ||
+      step.isNew);
   const findings = useAsk('bench.heed', hasOwn ? { step: step.id } : null) ?? [];
   const own = (hasOwn ? findings : [])
     .filter(({ level }) => level !== 'good')

@@ -208,6 +208,17 @@ export function StepEditor({ step }: { readonly step: RouteStep }) {
           options={KINDS}
           onChoose={(value) => set('kind', { kind: value })}
         />
+        {step.kind === 'dry' && (
+          <NumberField
+            {...typedLimits(LIMITS.routeStep.dialC)}
+            label="Dial of the low pass"
+            value={step.dialC}
+            after="°C"
+            className="w-16"
+            onNumber={(dialC) => type('dial', { dialC })}
+            onEmpty={() => type('dial', { dialC: null })}
+          />
+        )}
         {step.kind === 'bake' && (
           <Choice label="The bake" value={step.way} options={WAYS} onChoose={(way) => set('way', { way })} />
         )}

@@ -17,6 +17,7 @@ import { useRouteEdit } from '../../parts/useRouteEdit.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { useAsk } from '../../spine/hooks.ts';
 import { edit, useAppDispatch } from '../../state/store.ts';
+import { HowItWent } from './HowItWent.tsx';
 
 const DRY = 'dry';
 const AGENT_CHOICES: readonly { readonly value: Agent | typeof DRY; readonly says: string }[] = [
@@ -92,6 +93,9 @@ export function StepHeed({ step, onStep }: FieldsProps) {
             </li>
           ))}
         </ul>
+      )}
+      {step.leaves === 'wash' && step.kind === 'coat' && (
+        <HowItWent of={{ rule: 'coat-wash', stuff: 'wash' }} />
       )}
     </>
   );
