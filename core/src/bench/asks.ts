@@ -5,6 +5,7 @@ import { heedStep } from './heed/index.ts';
 import { layOut } from './layOut.ts';
 import { partDrawing } from './partDrawing.ts';
 import { rescue } from './rescue/index.ts';
+import { seams } from './seams/index.ts';
 import { benchSheet } from './sheet.ts';
 import { type TemplateAsk, templatePages } from './templates.ts';
 
@@ -34,6 +35,9 @@ interface Printed {
 export const heedAsk = ask('bench.heed', (given: Given, { step }: { readonly step: string }) =>
   heedStep(given, step),
 );
+
+/** What is seen of where things meet, and what hides it. */
+export const seamsAsk = ask('bench.seams', (given: Given) => seams(given));
 
 /** The bench sheet. */
 export const benchSheetAsk = ask('bench.sheet', (given: Given, { paper, now }: Printed) =>

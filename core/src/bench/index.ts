@@ -5,6 +5,7 @@ export { type LaidOut, type LayOut, layOut } from './layOut.ts';
 export { netPages, sheetsDrawing } from './netPages.ts';
 export { partDrawing, seenDrawing } from './partDrawing.ts';
 export { type Rescue, rescue, TROUBLES, type Trouble } from './rescue/index.ts';
+export type { Seam, SeamKind, SeenSeam } from './seams/index.ts';
 export { benchSheet } from './sheet.ts';
 export { stepHint } from './stepHint.ts';
 export {

@@ -12,6 +12,7 @@ import {
   layOutAsk,
   partDrawingAsk,
   rescueAsk,
+  seamsAsk,
   templatesAsk,
 } from './asks.ts';
 
@@ -20,5 +21,5 @@ export const benchSubject = declareSubject({
   name: 'bench',
   needs: [briefSubject, sizeSubject, bulkSubject, bakeSubject, routeSubject, auditSubject],
   reckoners: [],
-  asks: [heedAsk, layOutAsk, rescueAsk, benchSheetAsk, bakeCardAsk, templatesAsk, partDrawingAsk],
+  asks: [heedAsk, seamsAsk, layOutAsk, rescueAsk, benchSheetAsk, bakeCardAsk, templatesAsk, partDrawingAsk],
 });

@@ -32,6 +32,7 @@ export const ROUTE_RULES: readonly Row[] = [
     low: 6,
     high: 20,
   }),
+  practice('bench.fillet', 'Radius of a fillet that hides a seam', 1, 'mm', { low: 0.5, high: 2 }),
   practice('route.dry-dial', 'A low pass that dries glue, sealer or putty', 50, '°C', { low: 45, high: 60 }),
   practice('route.dry-most', 'Above this a low pass begins to do to clay what a bake does', 80, '°C'),
   practice('route.dries-warm', 'Dries warm in', 30, 'min', { low: 20, high: 60 }),

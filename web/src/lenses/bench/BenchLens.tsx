@@ -18,6 +18,7 @@ import { Handling } from './Handling.tsx';
 import { LayOutList } from './LayOutList.tsx';
 import { RescueList } from './RescueList.tsx';
 import { RouteList } from './RouteList.tsx';
+import { Seams } from './Seams.tsx';
 
 const NO_SHEET: { readonly pages: readonly Drawing[]; readonly says: string | null } = {
   pages: [],
@@ -76,6 +77,7 @@ export default function BenchLens() {
           <RouteList />
           <Aids />
           <LayOutList />
+          <Seams />
           <RescueList />
           <Section
             id="sheet"
