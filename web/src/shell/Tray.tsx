@@ -90,7 +90,8 @@ export function Tray() {
   const count = useOfPiece((piece) => piece.parts.length);
   const readOnly = useAppSelector((state) => state.document.readOnly);
   const part = useAppSelector(selectPart);
-  const [isOpen, setIsOpen] = useState(false);
+  // On a phone an empty piece begins with its one line open.
+  const [isOpen, setIsOpen] = useState(count === 0);
   const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
   return (
     <section

@@ -125,7 +125,7 @@ function PartSheet() {
   return (
     <fieldset disabled={readOnly} className="min-w-0">
       {part && <PartForm part={part} />}
-      {part && <Variants key={part.id} part={part} />}
+      {part && <Variants key={`variants of ${part.id}`} part={part} />}
       {fault && (
         <p role="alert" className="mt-3 border border-wont p-2 text-wont">
           {part?.name} cannot be built: {fault}. Its other entries are kept; mend this one, or undo.
@@ -202,7 +202,11 @@ export default function SizeLens() {
       }
       reckoning={
         <>
-          <Stretch title="The piece">{scale && <FigureRow figure={scale} />}</Stretch>
+          {scale && !isOpen && (
+            <Stretch title="The piece">
+              <FigureRow figure={scale} />
+            </Stretch>
+          )}
           <PartReckoning />
           <Lessons lens="size" />
         </>

@@ -121,7 +121,7 @@ function OneView({ form, view, title, onForm }: ViewProps) {
         onPoints={(next) => put(next, `outline ${title}`)}
         onStroke={(next) => put(asHigh(next), `outline ${title}`)}
       />
-      <div className="mt-1 flex flex-wrap gap-x-3 gap-y-1 text-[14px]">
+      <div className="mt-1 flex flex-wrap items-baseline gap-x-3 gap-y-1 text-[14px]">
         <button
           type="button"
           className="press-quiet text-fired"

@@ -6,6 +6,7 @@ import { fewer } from './outlineIn.ts';
 
 /** Size of a handle, as a share of the longer side of a board. */
 const GRIP = 0.018;
+const THUMB = 0.036;
 /** A hand-drawn line is smoothed to this share of its size. */
 const BY_HAND = 0.012;
 
@@ -152,19 +153,32 @@ export function OutlineBoard({ title, points, under, isDrawing, onPoints, onStro
       )}
       {!isDrawing &&
         shown.map(({ xMm, yMm }, i) => (
-          // biome-ignore lint/a11y/useSemanticElements: a handle on a drawing cannot be an HTML button
           <circle
             // biome-ignore lint/suspicious/noArrayIndexKey: places of a line are known by their order
             key={i}
             cx={xMm}
             cy={-yMm}
             r={GRIP * unit}
+            pointerEvents="none"
+            className="fill-(--paper) stroke-(--fired)"
+            strokeWidth={1.5}
+            vectorEffect="non-scaling-stroke"
+          />
+        ))}
+      {!isDrawing &&
+        shown.map(({ xMm, yMm }, i) => (
+          // biome-ignore lint/a11y/useSemanticElements: a handle on a drawing cannot be an HTML button
+          <circle
+            // biome-ignore lint/suspicious/noArrayIndexKey: places of a line are known by their order
+            key={i}
+            cx={xMm}
+            cy={-yMm}
+            // A thumb’s breadth round what is seen of it.
+            r={THUMB * unit}
             role="button"
             tabIndex={0}
             aria-label={`${title}, place ${i + 1} of ${shown.length}: pull it, move it with the arrows, or delete it`}
-            className="cursor-grab touch-none fill-(--paper) stroke-(--fired) hover:fill-(--fired)"
-            strokeWidth={1.5}
-            vectorEffect="non-scaling-stroke"
+            className="cursor-grab touch-none fill-transparent hover:fill-(--fired)/30 focus-visible:fill-(--fired)/30"
             onKeyDown={onKey(i)}
             onPointerDown={(event) => {
               event.currentTarget.setPointerCapture(event.pointerId);
