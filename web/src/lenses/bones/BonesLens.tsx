@@ -11,7 +11,15 @@ import { Section } from '../../parts/Sections.tsx';
 import { ASSUMED_PX_PER_MM, useTrueSize } from '../../parts/screenScale.ts';
 import { TrueSize } from '../../parts/TrueSize.tsx';
 import { useSizeMm } from '../../parts/useSize.ts';
-import { askOnce, useAllFacts, useAsk, useFiguresOf, usePartFacts, useTold } from '../../spine/hooks.ts';
+import {
+  askOnce,
+  useAllFacts,
+  useAsk,
+  useFiguresOf,
+  useIsSettled,
+  usePartFacts,
+  useTold,
+} from '../../spine/hooks.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector } from '../../state/store.ts';
 import { type CoverWork, useCover } from '../../workers/useCover.ts';
 import { Branches } from './Branches.tsx';
@@ -208,6 +216,8 @@ function PartBonesView({ context, bones }: PartProps) {
 /** Why a part has no wire; one can be put in all the same. */
 function NoBones({ context }: { readonly context: PartFacts | undefined }) {
   const dispatch = useAppDispatch();
+  const isSettled = useIsSettled('bones');
+  if (!isSettled) return <p className="text-quiet">Reckoning the wires …</p>;
   if (!context) return <p className="text-quiet">Choose a part that can be built.</p>;
   const { part } = context;
   if (part.mix.length === 0)
@@ -223,7 +233,7 @@ function NoBones({ context }: { readonly context: PartFacts | undefined }) {
   };
   return (
     <p className="text-quiet">
-      {part.form.kind === 'mesh'
+      {part.form.kind === 'mesh' || part.form.kind === 'drawn'
         ? `Nothing is known of what ${part.name} has inside: draw its wires.`
         : `${part.name} is stout enough to do without a wire.`}{' '}
       <button type="button" className="press-quiet text-fired" onClick={() => void put()}>

@@ -18,7 +18,7 @@ import { FigureRow } from '../../parts/FigureRow.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { Section } from '../../parts/Sections.tsx';
-import { useFiguresOf, usePieceContext, useTold } from '../../spine/hooks.ts';
+import { useFiguresOf, useIsSettled, usePieceContext, useTold } from '../../spine/hooks.ts';
 import { undone } from '../../state/documentSlice.ts';
 import { edit, editAt, useAppDispatch, useOfPiece } from '../../state/store.ts';
 import { CutSheet } from './SavedPages.tsx';
@@ -206,6 +206,7 @@ export function CutList() {
   const wireStock = useOfPiece((piece) => piece.wireStock);
   const { plans, faults } = useTold('bones.cuts', null) ?? NO_CUTS;
   const figures = useFiguresOf('bones', null);
+  const isSettled = useIsSettled('bones');
   const add = () =>
     dispatch(
       edit('wire in stock', (piece) => ({
@@ -224,7 +225,9 @@ export function CutList() {
       edits={['wireStock', 'wireSold']}
       className="max-w-4xl"
     >
-      {plans.length + faults.length === 0 && <p className="text-quiet">No part wants a wire.</p>}
+      {plans.length + faults.length === 0 && (
+        <p className="text-quiet">{isSettled ? 'No part wants a wire.' : 'Reckoning the cuts …'}</p>
+      )}
       {faults.map(({ metal, diameterMm, says }) => (
         <p key={`${metal} ${diameterMm}`} role="alert" className="text-wont">
           {says}
