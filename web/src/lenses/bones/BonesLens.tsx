@@ -15,6 +15,7 @@ import {
   askOnce,
   useAllFacts,
   useAsk,
+  useFigure,
   useFiguresOf,
   useIsSettled,
   usePartFacts,
@@ -97,6 +98,7 @@ function Skeleton({ context, isSagging, solid, pxPerMm }: SkeletonProps) {
 /** What the solid itself says of the clay over the wires. */
 function CoverLine({ context, work }: { readonly context: PartFacts; readonly work: CoverWork }) {
   const wanted = coverWanted(context);
+  const told = useFigure(context.part.id, 'bones.cover')?.quantity.value;
   switch (work.state) {
     case 'busy':
       return <p className="text-[13px] text-quiet">Looking through the solid for wire that shows …</p>;
@@ -111,6 +113,14 @@ function CoverLine({ context, work }: { readonly context: PartFacts; readonly wo
           <p className="text-[13px] text-wont">
             Through the solid itself: the wire comes out of the clay where it is ringed twice. Bend it there,
             or take it thinner.
+          </p>
+        );
+      // One question, one figure: where the solid bears the panel out within its error, it says so.
+      if (told !== undefined && Math.abs(told - coverMm) <= errorMm)
+        return (
+          <p className="text-[13px] text-quiet">
+            Through the solid itself it is so too, to {formatMiniMm(miniMm(errorMm))} mm; least where it is
+            ringed twice.
           </p>
         );
       const tone = coverMm < wanted / 2 ? 'text-tight' : 'text-quiet';
