@@ -1,5 +1,5 @@
 import { formatMinutes, formatNumber, formatRealMetric, minutes, realMm } from '../units/index.ts';
-import type { Level, Quantity, Reckoning, Verdict, Wording } from './types.ts';
+import type { Level, Quantity, Reckoning, Term, Verdict, Wording } from './types.ts';
 
 const DECIMALS: Partial<Record<Quantity['unit'], number>> = {
   mm: 1,
@@ -74,13 +74,29 @@ export function formatRange({ low, high, unit }: Quantity): string | null {
   return tail && to.endsWith(tail) ? `${from.slice(0, -tail.length)} to ${to}` : `${from} to ${to}`;
 }
 
+/** Units whose figures are rounded to where a hand can tell. */
+const ROUNDED: readonly Quantity['unit'][] = ['mm', 'h', 'g/cm³', 'N'];
+
+/**
+ * What is put into a formula, as shown. A value of the handbook or of the maker’s own stands as it was written, so that the
+ * working adds up: 0.15 mm is not 0.1 mm.
+ */
+export function formatTerm({ quantity, origin }: Pick<Term, 'quantity' | 'origin'>): string {
+  const usual = formatQuantity(quantity);
+  const { value, unit } = quantity;
+  const isWritten = origin.kind === 'handbook' || origin.kind === 'own';
+  if (!isWritten || !ROUNDED.includes(unit)) return usual;
+  const exact = trimmed(value);
+  return Number.parseFloat(usual) === Number.parseFloat(exact) ? usual : `${exact} ${unit}`;
+}
+
 /** What a formula says besides: what the value is held against. It is read after the value. */
 const BESIDE = /, (?=(?:the|against|borne|wanted|held|tight|room|allowed|beside) )/;
 
 /** The formula with each symbol replaced by the number put in for it. */
 export function formulaWithNumbers({ formula, terms, quantity }: Reckoning): string {
   const [, right = formula] = /^[^=]*=\s*(.*)$/s.exec(formula) ?? [];
-  const bySymbol = new Map(terms.map((term) => [term.symbol, formatQuantity(term.quantity)]));
+  const bySymbol = new Map(terms.map((term) => [term.symbol, formatTerm(term)]));
   const put = right
     .replace(/\p{L}[\p{L}\p{Nd}₀-₉]*/gu, (word) => bySymbol.get(word) ?? word)
     .replaceAll(' % ÷ 100', ' %');

@@ -36,6 +36,20 @@ describe('a figure and its working', () => {
     );
   });
 
+  it('shows a handbook value as it was written, so that the working adds up', () => {
+    const peg = sourced('fit.peg', {}).term('c');
+    const b: Term = {
+      symbol: 'b',
+      name: 'b',
+      quantity: { value: 1, unit: 'mm' },
+      origin: { kind: 'shape', says: 'the wire' },
+    };
+    const formula = 'h = ⌈10 × (b + c)⌉ ÷ 10';
+    expect(formulaWithNumbers(figure('k', [b, peg], formula, 1.2))).toBe(
+      '⌈10 × (1.0 mm + 0.15 mm)⌉ ÷ 10 = 1.2 mm',
+    );
+  });
+
   it('does not mistake part of a word for a symbol', () => {
     expect(formulaWithNumbers(figure('k', [entry('m', 5)], 'x = min(m, m)', 5))).toBe(
       'min(5.0 mm, 5.0 mm) = 5.0 mm',

@@ -1,7 +1,7 @@
 import { handbookRow, ownLimits } from '@every-inch/core/handbook';
 import {
-  formatQuantity,
   formatRange,
+  formatTerm,
   formulaWithNumbers,
   type Reckoning,
   type ReckoningId,
@@ -103,7 +103,7 @@ function TermRow({ term, onOpen }: { readonly term: Term; readonly onOpen: (id: 
         </div>
       </dd>
       <dd className="figure text-right">
-        {formatQuantity(term.quantity)}
+        {formatTerm(term)}
         {range && <div className="text-quiet">{range}</div>}
       </dd>
     </div>
