@@ -55,17 +55,17 @@ function markItems(
     for (const diameterMm of [4, 6.5])
       circles.push({ kind: 'circle', at: at(marks.twice), diameterMm, weight: 'thin', accent: true });
   const bent = marks.bends
-    ? bends.flatMap(({ point, degrees }): DrawItem[] => [
-        { kind: 'circle', at: at(point), diameterMm: Math.max(1.6, 2 * bundleMm(wire)), weight: 'hair' },
-        {
-          kind: 'text',
-          at: [at(point)[0] + 1.5, at(point)[1] + 1],
-          text: `${Math.round(degrees)}°`,
-          size: 2.5,
-          anchor: 'start',
-          face: 'figures',
-        },
-      ])
+    ? [
+        ...bends.map(
+          ({ point }): DrawItem => ({
+            kind: 'circle',
+            at: at(point),
+            diameterMm: Math.max(1.6, 2 * bundleMm(wire)),
+            weight: 'hair',
+          }),
+        ),
+        ...apart(bends.map(({ point, degrees }) => ({ at: at(point), text: `${Math.round(degrees)}°` }))),
+      ]
     : [];
   const times = marks.sagTimes ?? 0;
   const sagged =
@@ -103,6 +103,27 @@ function pegLines(context: PartFacts, { runs, wire }: BonesFacts, most: number):
     const deep = Math.min(most, endMm(context, end, wire));
     const to: Vec3 = [at[0] + way[0] * deep, at[1] + way[1] * deep, at[2] + way[2] * deep];
     return { points: [at, to], widthMm: bundleMm(wire, wires) };
+  });
+}
+
+/** Size of the figures at the bends, and how wide one of them is, mm. */
+const FIGURE_MM = 2.5;
+const FIGURE_WIDE = 0.62 * FIGURE_MM;
+
+/** Figures beside their places, those left away that would stand on another: the straight drawing of the wire has them all. */
+function apart(
+  labels: readonly { readonly at: readonly [number, number]; readonly text: string }[],
+): DrawItem[] {
+  const placed: { readonly x: number; readonly y: number; readonly wide: number }[] = [];
+  return labels.flatMap(({ at: [u, v], text }): DrawItem[] => {
+    const one = { x: u + 1.5, y: v + 1, wide: FIGURE_WIDE * text.length };
+    const isOver = placed.some(
+      (other) =>
+        Math.abs(other.y - one.y) < FIGURE_MM && one.x < other.x + other.wide && other.x < one.x + one.wide,
+    );
+    if (isOver) return [];
+    placed.push(one);
+    return [{ kind: 'text', at: [one.x, one.y], text, size: FIGURE_MM, anchor: 'start', face: 'figures' }];
   });
 }
 

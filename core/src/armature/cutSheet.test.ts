@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { PLAIN_PERSON } from '../form/index.ts';
+import { bonesDrawing } from './bonesDrawing.ts';
 import { cutSheet } from './cutSheet.ts';
 import { boughtBy, cutSays } from './index.ts';
 import { bonesOfOne } from './testContext.ts';
@@ -35,5 +36,21 @@ describe('the cut list on paper', () => {
       bonesOfOne(person, {}, { own }).cuts.figures[0]?.verdict?.says ?? '';
     expect(says({})).toMatch(/^\d+ bars? of 1\.00 m to buy/);
     expect(says({ 'cut.bar': 10_000 })).toMatch(/^1 coil of 10\.00 m to buy/);
+  });
+});
+
+describe('the drawing to bend by', () => {
+  it('no figure of a bend stands on another, however many bends there are', () => {
+    const { context: one, bones } = bonesOfOne(person);
+    for (const view of ['front', 'side'] as const) {
+      const texts = bonesDrawing(one, bones, view, 1, { bends: true }).items.flatMap((item) =>
+        item.kind === 'text' && item.text.endsWith('°') ? [item] : [],
+      );
+      expect(texts.length).toBeGreaterThan(2);
+      texts.forEach((a, i) => {
+        for (const b of texts.slice(i + 1))
+          expect(Math.abs(a.at[1] - b.at[1]) >= 2.5 || Math.abs(a.at[0] - b.at[0]) >= 1.55).toBe(true);
+      });
+    }
   });
 });
