@@ -36,6 +36,7 @@ function OwnValue({ row }: { readonly row: string }) {
     <div className="mt-1">
       <NumberField
         label="Your own value, for this piece"
+        entry={['own', row]}
         value={own}
         placeholder={String(handbookRow(row).value)}
         {...ownLimits(handbookRow(row))}

@@ -79,6 +79,7 @@ function FigureSettings() {
       </div>
       <LengthField
         label="Stature it is named after"
+        entry={['scale', 'statureMm']}
         shown={format(realMm(scale.statureMm))}
         unit="mm"
         onLength={(mm) => dispatch(editAt('stature of the scale', ['scale', 'statureMm'], mm))}

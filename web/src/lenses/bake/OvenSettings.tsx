@@ -33,6 +33,7 @@ export function OvenSettings({ settings, usualDialC, usualHold }: OvenSettingsPr
       />
       <NumberField
         label="In the oven"
+        entry={['oven', 'holdMin']}
         value={settings.holdMin}
         min={1}
         max={UNTIL}

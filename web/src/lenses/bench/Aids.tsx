@@ -95,6 +95,7 @@ function AidRow({ aid }: { readonly aid: Aid }) {
         <NumberField
           {...typedLimits(LIMITS.aid.addsMm)}
           label="Adds to its height in the oven"
+          entry={['aids', aid.id, 'addsMm']}
           value={aid.addsMm}
           after="mm"
           className="w-16"

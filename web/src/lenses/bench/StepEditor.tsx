@@ -212,6 +212,7 @@ export function StepEditor({ step }: { readonly step: RouteStep }) {
           <NumberField
             {...typedLimits(LIMITS.routeStep.dialC)}
             label="Dial of the low pass"
+            entry={['route', 'steps', step.id, 'dialC']}
             value={step.dialC}
             after="°C"
             className="w-16"

@@ -44,6 +44,7 @@ function CuredFields({ step, onStep }: FieldsProps) {
       <NumberField
         {...typedLimits(LIMITS.routeStep.sizeMm)}
         label={`Its ${WORKS[step.work].size}`}
+        entry={['route', 'steps', step.id, 'sizeMm']}
         value={step.sizeMm}
         after="mm"
         className="w-16"

@@ -78,6 +78,7 @@ export function Branches({ context, bones }: BranchesProps) {
         <NumberField
           {...typedLimits(LIMITS.branchPlan.twigs)}
           label="Thin twigs at each tip"
+          entry={['parts', context.part.id, 'branches', 'twigs']}
           className="w-14"
           value={branches.twigs}
           onNumber={(twigs) => set('branches.twigs', twigs, 'twigs')}

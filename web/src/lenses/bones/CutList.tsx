@@ -127,6 +127,7 @@ function StockRow({ stock }: { readonly stock: WireStock }) {
       <LengthField
         hideLabel
         label={`${name}, thickness`}
+        entry={['wireStock', stock.id, 'diameterMm']}
         className="w-16"
         shown={String(stock.diameterMm)}
         unit="mm"
@@ -136,6 +137,7 @@ function StockRow({ stock }: { readonly stock: WireStock }) {
       <LengthField
         hideLabel
         label={`${name}, length`}
+        entry={['wireStock', stock.id, 'lengthMm']}
         className="w-20"
         shown={formatMiniMm(miniMm(stock.lengthMm))}
         unit="mm"
@@ -145,6 +147,7 @@ function StockRow({ stock }: { readonly stock: WireStock }) {
         {...typedLimits(LIMITS.wireStock.count)}
         hideLabel
         label={`${name}, how many`}
+        entry={['wireStock', stock.id, 'count']}
         className="w-14"
         value={stock.count}
         after="pieces"
@@ -179,6 +182,7 @@ function Bought() {
       <LengthField
         hideLabel
         label="Length that wire is bought in"
+        entry={['own', 'cut.bar']}
         className="w-20"
         shown={formatMiniMm(miniMm(mm))}
         unit="mm"

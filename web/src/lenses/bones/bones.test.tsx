@@ -122,6 +122,24 @@ describe('the cut list', () => {
     expect(pieceNow().wireStock).toEqual([]);
   });
 
+  it('a remainder may be told roughly, and is kept as it was typed', async () => {
+    atBench(<CutList />, { piece: { ...ferryOf('goose'), wireStock: [] }, stage: 'bones' });
+    press('+ Wire in stock');
+    const [stock] = pieceNow().wireStock;
+    const name = `${stock?.diameterMm} mm ${stock?.metal}`;
+    fill(box(`${name}, length`), '200–240');
+    const [rough] = pieceNow().rough;
+    expect(rough).toMatchObject({
+      path: `wireStock/${stock?.id}/lengthMm`,
+      typed: '200–240',
+      low: 200,
+      high: 240,
+    });
+    expect(pieceNow().wireStock[0]?.lengthMm).toBe(220);
+    fill(box(`${name}, length`), '230');
+    expect(pieceNow().rough).toEqual([]);
+  });
+
   it('bars say what is cut from them; bought by the coil, one of ten metres does', async () => {
     atBench(<CutList />, { piece: { ...ferryOf('goose', 'ferrywoman'), wireStock: [] }, stage: 'bones' });
     const bars = () => screen.getAllByRole('img').map((one) => one.getAttribute('aria-label') ?? '');

@@ -62,6 +62,7 @@ function Packet({ clay }: { readonly clay: Clay }) {
       />
       <NumberField
         {...typedLimits(LIMITS.packet.highC)}
+        entry={['clays', clay.id, 'packet', 'highC']}
         label="to"
         value={packet.highC}
         onNumber={(highC) => set({ ...packet, highC })}
@@ -79,6 +80,7 @@ function Packet({ clay }: { readonly clay: Clay }) {
       />
       <NumberField
         {...typedLimits(LIMITS.packet.lowMinutes)}
+        entry={['clays', clay.id, 'packet', 'lowMinutes']}
         label="minutes, from"
         value={packet.lowMinutes}
         onNumber={(lowMinutes) => set({ ...packet, lowMinutes })}
@@ -86,6 +88,7 @@ function Packet({ clay }: { readonly clay: Clay }) {
       />
       <NumberField
         {...typedLimits(LIMITS.packet.highMinutes)}
+        entry={['clays', clay.id, 'packet', 'highMinutes']}
         label="to, each 6 mm"
         value={packet.highMinutes}
         onNumber={(highMinutes) => set({ ...packet, highMinutes })}

@@ -35,6 +35,7 @@ function One({ part, insert, hole, onChange, onRemove }: OneProps) {
   const length = (label: string, field: 'widthMm' | 'heightMm' | 'depthMm') => (
     <LengthField
       label={label}
+      entry={['parts', part, 'inserts', insert.id, field]}
       shown={mm(insert[field])}
       unit="mm"
       className="w-16"

@@ -112,6 +112,8 @@ function Painted({ map, label, fillOf, saysOf, onPress }: MapProps) {
 }
 
 interface LayerRowProps {
+  /** Id of the part it goes over. */
+  readonly part: string;
   readonly layer: ClayLayer;
   readonly isBrush: boolean;
   readonly onBrush: () => void;
@@ -120,7 +122,7 @@ interface LayerRowProps {
 }
 
 /** A layer over what is baked: how thick, of what clay, for which bake, and where. */
-function LayerRow({ layer, isBrush, onBrush, onChange, onRemove }: LayerRowProps) {
+function LayerRow({ part, layer, isBrush, onBrush, onChange, onRemove }: LayerRowProps) {
   const { name, thicknessMm, mix, pass, regions } = layer;
   return (
     <li className="flex flex-wrap items-end gap-x-3 gap-y-1 border-t border-hair py-1.5">
@@ -133,6 +135,7 @@ function LayerRow({ layer, isBrush, onBrush, onChange, onRemove }: LayerRowProps
       <NumberField
         {...typedLimits(LIMITS.clayLayer.thicknessMm)}
         label={`${name}, thick`}
+        entry={['parts', part, 'layers', layer.id, 'thicknessMm']}
         value={thicknessMm}
         after="mm"
         className="w-14"
@@ -264,6 +267,7 @@ function Stages({ context }: { readonly context: PartFacts }) {
         <ul aria-label="Clays over what is baked" className="mt-2">
           {part.layers.map((one) => (
             <LayerRow
+              part={part.id}
               key={one.id}
               layer={one}
               isBrush={layer === one}

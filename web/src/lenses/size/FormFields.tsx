@@ -249,6 +249,7 @@ export function ClothingFields({ part, form }: FieldsProps<PersonForm>) {
           <LengthField
             key={field}
             label={label}
+            entry={['parts', part.id, 'form', 'clothing', field]}
             shown={format(realMm(clothing[field]))}
             unit="mm"
             sign="nonNegative"
@@ -257,6 +258,7 @@ export function ClothingFields({ part, form }: FieldsProps<PersonForm>) {
         ))}
         <LengthField
           label="Coat or skirt to"
+          entry={['parts', part.id, 'form', 'clothing', 'hemMm']}
           shown={clothing.hemMm === null ? '' : format(realMm(clothing.hemMm))}
           placeholder="no coat"
           unit="mm"

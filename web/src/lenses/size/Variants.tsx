@@ -6,17 +6,20 @@ import { usePartEdit } from '../../parts/usePartEdit.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 
 interface RowProps {
+  /** Id of the part it is a copy of. */
+  readonly part: string;
   readonly one: Variant;
   readonly onChange: (next: Variant | null, label: string) => void;
 }
 
-function Row({ one, onChange }: RowProps) {
+function Row({ part, one, onChange }: RowProps) {
   return (
     <li className="flex flex-wrap items-end gap-x-4 gap-y-1 border-t border-hair py-1">
       <NumberField
         {...typedLimits(LIMITS.variant.count)}
         hideLabel
         label={`How many ${one.name}`}
+        entry={['parts', part, 'variants', one.id, 'count']}
         className="w-12"
         value={one.count}
         after="×"
@@ -61,7 +64,7 @@ export function Variants({ part }: { readonly part: Part }) {
       <summary className="heading cursor-pointer">Alike, but not the same</summary>
       <ul className="mt-1">
         {variants.map((one) => (
-          <Row key={one.id} one={one} onChange={put(one.id)} />
+          <Row key={one.id} part={part.id} one={one} onChange={put(one.id)} />
         ))}
       </ul>
       {variants.length > 0 && other <= count && (
