@@ -226,3 +226,21 @@ test('from a drawing: a front from a file, a side in one stroke, and it has a co
   await stage(page, 'Bake');
   await expect(page.getByText(/^\d+ min$/).first()).toBeVisible();
 });
+
+test('a part begun in another piece goes on here', async ({ page }) => {
+  await newPiece(page);
+  await page.keyboard.press('n');
+  await page.getByRole('button', { name: 'Go on with a part of another piece' }).click();
+  await page.getByRole('button', { name: 'Low Water Ferry' }).click();
+  await page
+    .getByRole('list', { name: 'Parts of Low Water Ferry' })
+    .getByRole('button', { name: 'Greylag goose' })
+    .click();
+  await expect(
+    page.getByRole('region', { name: 'Parts' }).getByRole('button', { name: /^Greylag goose/ }),
+  ).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(
+    page.getByRole('region', { name: 'Parts' }).getByRole('button', { name: /^Greylag goose/ }),
+  ).toHaveCount(0);
+});

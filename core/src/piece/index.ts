@@ -18,6 +18,7 @@ export { partDepths } from './depths.ts';
 export type * from './document.ts';
 export * from './edit.ts';
 export { PieceFileError, type PieceFileFault } from './errors.ts';
+export { takeOver } from './fromPiece.ts';
 export { LIMITS } from './limits.ts';
 export { type Problem, type ProblemCode, problemText } from './problems.ts';
 export { type Knot, validatePiece } from './repair.ts';

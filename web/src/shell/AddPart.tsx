@@ -19,6 +19,7 @@ import { useLifeFormat } from '../parts/lengths.ts';
 import { dialogOpened, selected } from '../state/sessionSlice.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../state/store.ts';
 import { IntakeError, bringIn as takeIn } from '../workers/intake.ts';
+import { FromPiece } from './FromPiece.tsx';
 
 /** Largest file of a solid that is read, bytes: 4 million triangles of binary STL. */
 const LARGEST_MESH = 200 * 1024 * 1024;
@@ -224,6 +225,7 @@ function AddPartForm({ onClose }: { readonly onClose: () => void }) {
           )}
         </p>
       )}
+      <FromPiece onClose={onClose} />
       <div className="mt-4 flex items-baseline justify-end gap-2">
         <button
           type="button"

@@ -19,18 +19,22 @@ export function mixesOf(part: Mixed): { readonly where: string; readonly mix: re
   ];
 }
 
+/** A part with every mix of it changed. */
+export function withMixes<T extends Mixed>(part: T, change: (mix: readonly MixShare[]) => MixShare[]): T {
+  return {
+    ...part,
+    mix: change(part.mix),
+    regions: part.regions.map((region) => ({
+      ...region,
+      mix: change(region.mix),
+      zones: region.zones.map((zone) => ({ ...zone, mix: change(zone.mix) })),
+    })),
+    layers: part.layers.map((layer) => ({ ...layer, mix: change(layer.mix) })),
+  };
+}
+
 /** A part that names only some clays; the same part where that is all it names. */
 export function withClaysOf<T extends Mixed>(part: T, isKept: (clay: string) => boolean): T {
   if (mixesOf(part).every(({ mix }) => mix.every(({ clay }) => isKept(clay)))) return part;
-  const kept = (mix: readonly MixShare[]) => mix.filter(({ clay }) => isKept(clay));
-  return {
-    ...part,
-    mix: kept(part.mix),
-    regions: part.regions.map((region) => ({
-      ...region,
-      mix: kept(region.mix),
-      zones: region.zones.map((zone) => ({ ...zone, mix: kept(zone.mix) })),
-    })),
-    layers: part.layers.map((layer) => ({ ...layer, mix: kept(layer.mix) })),
-  };
+  return withMixes(part, (mix) => mix.filter(({ clay }) => isKept(clay)));
 }
