@@ -3,7 +3,7 @@ import type { PartFacts } from '../../context/index.ts';
 import { type CoreAsk, coreField, deepGrid, type Shape, scaledAsk } from '../../form/index.ts';
 import type { CoreKind } from '../../handbook/index.ts';
 import { sourced } from '../../reckoning/index.ts';
-import { distancesInside, type Grid } from '../../solid/index.ts';
+import { cellInBox, distancesInside, type Grid } from '../../solid/index.ts';
 import { mixWindow } from '../time/index.ts';
 import { type HeatBody, heatBody, type Stuff } from './body.ts';
 import { type OvenRun, ovenRates } from './oven.ts';
@@ -55,11 +55,18 @@ const CLOSE: Fineness = { skin: 4, solid: 12, most: 150_000 };
 /** Finer than this nothing is looked at, mm, but what is itself no thicker than a few of them. */
 const LEAST_CELL = 0.15;
 const FEWEST_ACROSS = 3;
+/** Most cells of the box round a part. */
+const MOST_IN_BOX = 3_000_000;
+
+/** A number of nature that may be small but never nothing: with none of it no heat would move at all. */
+const some = (value: number, least: number) => Math.max(least, value);
+const [LEAST_K, LEAST_C, LEAST_RHO, LEAST_FILM] = [1e-4, 1, 1, 0.01];
 
 /** How a kind of core takes and leads heat. */
 function coreStuffOf(context: PartFacts, kind: CoreKind): Stuff {
-  const of = (row: string) => sourced(row, context.own).value;
-  const rho = coreDensity(context, kind) * 1000;
+  const own = (row: string) => sourced(row, context.own).value;
+  const of = (row: string) => some(own(row), row.endsWith('-k') ? LEAST_K : LEAST_C);
+  const rho = some(coreDensity(context, kind) * 1000, LEAST_RHO);
   switch (kind) {
     case 'foil':
     case 'coil':
@@ -84,7 +91,9 @@ function cellFor(
   const through = shape.thickest.diameterMm / shrink / solid;
   const wanted = core ? Math.min(through, core.skinMm / skin) : through;
   const least = Math.min(LEAST_CELL, shape.thickest.diameterMm / shrink / FEWEST_ACROSS);
-  return Math.max(least, wanted, Math.cbrt(clayMm3 / most));
+  // However thin its clay, what is wide has a grid of its whole box.
+  const held = cellInBox(shape.box.min, shape.box.max, MOST_IN_BOX) / shrink;
+  return Math.max(least, wanted, Math.cbrt(clayMm3 / most), held);
 }
 
 /**
@@ -113,10 +122,14 @@ export function bakeAsk(
     shrink,
     cellMm: coarser * cellFor(context, core, mm3, fineness),
     core,
-    clay: { k: of('heat.clay-k'), rho: (1000 * grams) / Math.max(1e-9, mm3), c: of('heat.clay-c') },
+    clay: {
+      k: some(of('heat.clay-k'), LEAST_K),
+      rho: some((1000 * grams) / Math.max(1e-9, mm3), LEAST_RHO),
+      c: some(of('heat.clay-c'), LEAST_C),
+    },
     coreStuff: bulk.kind && kind ? coreStuffOf(context, kind) : null,
-    film: of(`heat.film-${way.air}`),
-    under: way.under === 'rack' ? null : of(`heat.under-${way.under}`),
+    film: some(of(`heat.film-${way.air}`), LEAST_FILM),
+    under: way.under === 'rack' ? null : some(of(`heat.under-${way.under}`), LEAST_FILM),
     oven: {
       dialC: way.dialC,
       errorC: of('oven.dial-error'),
