@@ -1,5 +1,5 @@
 import { type CoreAsk, coreField, deepGrid, type Shape, scaledAsk, type Vec3 } from '../form/index.ts';
-import { cellInBox, distancesInside, type Grid, localThickness } from '../solid/index.ts';
+import { cellInBox, clusters, distancesInside, type Grid, localThickness } from '../solid/index.ts';
 
 /** What of a part is looked at for its thickness; plain data, fit to be sent to a worker. */
 export interface ThicknessAsk {
@@ -134,31 +134,6 @@ function drawWire(
           if (r - far >= 0) filled[at] = WIRE;
         }
   }
-}
-
-/** Cells that hang together and are wanted, as lists. */
-function clusters(
-  [nx, ny]: readonly [number, number, number],
-  count: number,
-  isWanted: (c: number) => boolean,
-): number[][] {
-  const seen = new Uint8Array(count);
-  const steps = [1, -1, nx, -nx, nx * ny, -nx * ny];
-  const all: number[][] = [];
-  for (let c = 0; c < count; c += 1) {
-    if (seen[c] || !isWanted(c)) continue;
-    const cells = [c];
-    seen[c] = 1;
-    for (let n = 0; n < cells.length; n += 1)
-      for (const step of steps) {
-        const next = (cells[n] ?? 0) + step;
-        if (next < 0 || next >= count || seen[next] || !isWanted(next)) continue;
-        seen[next] = 1;
-        cells.push(next);
-      }
-    all.push(cells);
-  }
-  return all;
 }
 
 /**

@@ -1,8 +1,8 @@
-import { cellInBox, gridFrame, type Mesh, surfaceOf } from '../solid/index.ts';
+import { cellInBox, clusters, gridFrame, type Mesh, meshSums, surfaceOf } from '../solid/index.ts';
 import { FormError, positive } from './errors.ts';
 import { stretchMeasures } from './fieldMeasure.ts';
 import { meshSolid } from './mesh.ts';
-import { extentOf, mirroredOutline, rightHalf, unite, uniteAreas } from './outline.ts';
+import { areaOf, extentOf, mirroredOutline, rightHalf, unite, uniteAreas } from './outline.ts';
 import type { DrawnEdge, DrawnForm, Outline, PlanePoint, Shape, Vec2 } from './types.ts';
 
 /** How full a section is between what is drawn of it: the exponent of a superellipse; endless for straight sides. */
@@ -35,18 +35,11 @@ function faceOf(field: string, points: readonly PlanePoint[]): Face {
   });
   // The largest of what a line that crosses itself encloses; a hole in it would be none in the solid.
   const found = unite([points.map(({ xMm, yMm }): Vec2 => [xMm, yMm])]).map(([rim]) => rim ?? []);
-  const rim = found.sort((a, b) => Math.abs(twiceArea(b)) - Math.abs(twiceArea(a)))[0];
+  const rim = found.sort((a, b) => areaOf([[b]]) - areaOf([[a]]))[0];
   if (!rim) throw new FormError('drawn', field, 'an outline with some area', 'none');
   const [left, bottom, right, top] = extentOf([[rim]]);
   const ring = rim.map(([x, y]): Vec2 => [x - (left + right) / 2, y - bottom]);
   return { outline: [[ring]], width: right - left, height: top - bottom };
-}
-
-function twiceArea(ring: readonly Vec2[]): number {
-  return ring.reduce((sum, [x, y], i) => {
-    const [u, v] = ring[(i + 1) % ring.length] ?? [x, y];
-    return sum + x * v - u * y;
-  }, 0);
 }
 
 /** The same outline so wide and so high. */
@@ -205,38 +198,16 @@ function meshOf({ front, side, top, depth, fullness }: Drawn): Mesh {
 }
 
 /** Leaves only the largest of the pieces that hang together: an outline is of one body. */
-function dropIslands(distance: Float32Array, [nx, ny]: readonly [number, number, number]): void {
-  const piece = new Int32Array(distance.length);
-  const counts = [0];
-  const steps = [1, -1, nx, -nx, nx * ny, -nx * ny];
-  for (let c = 0; c < distance.length; c += 1) {
-    if (piece[c] || (distance[c] ?? 1) >= 0) continue;
-    const number = counts.push(0) - 1;
-    const open = [c];
-    piece[c] = number;
-    for (let at = open.pop(); at !== undefined; at = open.pop()) {
-      counts[number] = (counts[number] ?? 0) + 1;
-      for (const step of steps) {
-        const to = at + step;
-        if ((distance[to] ?? 1) >= 0 || piece[to]) continue;
-        piece[to] = number;
-        open.push(to);
-      }
-    }
-  }
-  const largest = counts.indexOf(Math.max(...counts));
-  for (let c = 0; c < distance.length; c += 1)
-    if (piece[c] && piece[c] !== largest) distance[c] = Math.abs(distance[c] ?? 0);
+function dropIslands(distance: Float32Array, size: readonly [number, number, number]): void {
+  const pieces = clusters(size, distance.length, (c) => (distance[c] ?? 1) < 0);
+  const largest = pieces.reduce((a, b) => (b.length > a.length ? b : a), []);
+  for (const piece of pieces)
+    if (piece !== largest) for (const c of piece) distance[c] = Math.abs(distance[c] ?? 0);
 }
 
 /** Stretches a mesh to the very size that is drawn: a grid is off by a part of a cell. */
 function stretched(mesh: Mesh, sizes: readonly [number, number, number]): Mesh {
-  const low = [Infinity, Infinity, Infinity];
-  const high = [-Infinity, -Infinity, -Infinity];
-  mesh.positions.forEach((value, i) => {
-    low[i % 3] = Math.min(low[i % 3] ?? value, value);
-    high[i % 3] = Math.max(high[i % 3] ?? value, value);
-  });
+  const { min: low, max: high } = meshSums(mesh);
   const positions = mesh.positions.map((value, i) => {
     const [from, to, wanted] = [low[i % 3] ?? 0, high[i % 3] ?? 1, sizes[i % 3] ?? 1];
     const along = ((value - from) / (to - from)) * wanted;

@@ -29,13 +29,17 @@ export function FromPiece({ onClose }: FromPieceProps) {
     else setSays(opening.says);
   };
   const take = (id: Piece['parts'][number]['id']) => {
-    const taken = from && takeOver(here, from, id);
-    if (!taken) return;
-    const { part, piece } = taken;
+    if (!from) return;
+    let taken: string | null = null;
+    const name = from.parts.find((part) => part.id === id)?.name ?? '';
     dispatch(
-      edit(`${part.name} from ${from.name}`, (old) => ({ ...old, parts: piece.parts, clays: piece.clays })),
+      edit(`${name} from ${from.name}`, (old) => {
+        const made = takeOver(old, from, id);
+        taken = made?.part.id ?? null;
+        return made?.piece ?? old;
+      }),
     );
-    dispatch(selected(part.id));
+    dispatch(selected(taken));
     onClose();
   };
   if (!heads)
