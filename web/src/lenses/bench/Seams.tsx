@@ -32,7 +32,7 @@ const COLUMNS: readonly Column<SeenSeam>[] = [
       isSeen ? (
         <span>
           {hiddenBy.join(' · ')}
-          {fillMm3 >= 1 && <span className="text-quiet"> (fillet {(fillMm3 / 1000).toFixed(2)} cm³)</span>}
+          {fillMm3 >= 1 && <span className="text-quiet"> (fillet {Math.round(fillMm3)} mm³)</span>}
         </span>
       ) : (
         <span className="text-quiet">never seen: leave it</span>

@@ -17,6 +17,7 @@ import { NumberField } from '../../parts/NumberField.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
+import { Working } from '../../parts/Working.tsx';
 import { useFigure } from '../../spine/hooks.ts';
 import { editAt, selectPart, useAppDispatch, useAppSelector } from '../../state/store.ts';
 
@@ -131,7 +132,8 @@ function FeatureRow({ part, feature, at, onFeature, onRemove }: RowProps) {
       <span className="text-[13px] text-quiet">{part.sized === 'life' ? 'in life' : 'mm here'}</span>
       <BinButton label={`Take out ${name}`} onPress={onRemove} />
       {figure?.verdict && (
-        <div className="w-full pl-2">
+        <div className="flex w-full items-start pl-2">
+          <Working figure={figure} />
           <VerdictLine verdict={figure.verdict} />
         </div>
       )}
