@@ -21,8 +21,9 @@ function setIn(node: unknown, path: DocumentPath, value: unknown, whole: Documen
   const [step, ...rest] = path;
   if (step === undefined) return value;
   if (Array.isArray(node)) {
-    const index = node.findIndex((one: { id?: unknown }) => one?.id === step);
-    if (index < 0) throw new PathError(whole);
+    const byId = node.findIndex((one: { id?: unknown }) => one?.id === step);
+    const index = byId < 0 && /^\d+$/.test(step) ? Number(step) : byId;
+    if (index < 0 || index >= node.length) throw new PathError(whole);
     return node.map((one, i) => (i === index ? setIn(one, rest, value, whole) : one));
   }
   if (typeof node !== 'object' || node === null) throw new PathError(whole);
@@ -34,7 +35,7 @@ function setIn(node: unknown, path: DocumentPath, value: unknown, whole: Documen
 /**
  * A piece with one value set; everything off the path is shared with the old one.
  *
- * @param path names of fields, and ids inside lists, such as `['parts', 'quay', 'core', 'kind']`
+ * @param path names of fields, and inside lists ids, or places where what is in them has none, such as `['parts', 'quay', 'core', 'kind']`
  * @throws {PathError}
  */
 export function setAt(piece: Piece, path: DocumentPath, value: unknown): Piece {

@@ -37,31 +37,38 @@ export function withRough(piece: Piece, path: readonly string[], rough: Rough | 
   return { ...piece, rough: [...others, entry] };
 }
 
-/** More rough amounts than this are looked at with all low and all high ends together only. */
-const MOST_CORNERS = 2;
+/** Up to so many rough amounts every set of their ends is looked at: 2³ pieces. */
+const ALL_CORNERS = 3;
+/** Of more, so many are turned one by one against all others. */
+const MOST_TURNED = 6;
+
+type End = 'low' | 'high';
+const other = (end: End): End => (end === 'low' ? 'high' : 'low');
+
+/** Every set of ends of a few amounts; of many, all at one end, and each turned against the others. */
+function cornersOf(count: number): End[][] {
+  if (count <= ALL_CORNERS)
+    return Array.from({ length: 2 ** count }, (_, bits) =>
+      Array.from({ length: count }, (_, i) => (bits & (1 << i) ? 'high' : 'low')),
+    );
+  return (['low', 'high'] as const).flatMap((end) => {
+    const all = Array.from({ length: count }, () => end);
+    const turned = all.slice(0, MOST_TURNED).map((_, i) => all.with(i, other(end)));
+    return [all, ...turned];
+  });
+}
 
 /**
- * The piece at the ends of what is rough in it: at every pair of ends of one or two amounts, at all low and all high ends of
- * more. Empty where nothing is rough.
+ * The piece at the ends of what is rough in it: every set of ends of up to three amounts; of more, all at their low and all at
+ * their high end, and each of the first six against the rest. Empty where nothing is rough.
  */
 export function pieceAtEnds(piece: Piece): Piece[] {
   const live = piece.rough.filter(({ path, value }) => standsAt(piece, path.split('/')) === value);
   if (live.length === 0) return [];
-  const at = (ends: readonly ('low' | 'high')[]) =>
+  return cornersOf(live.length).map((ends) =>
     live.reduce((now, one, i) => {
       const end = one[ends[i] ?? 'low'];
       return end === null ? now : setAt(now, one.path.split('/'), end);
-    }, piece);
-  const corners: ('low' | 'high')[][] =
-    live.length > MOST_CORNERS
-      ? [live.map(() => 'low' as const), live.map(() => 'high' as const)]
-      : live.reduce<('low' | 'high')[][]>(
-          (all, _) =>
-            all.flatMap((one) => [
-              [...one, 'low' as const],
-              [...one, 'high' as const],
-            ]),
-          [[]],
-        );
-  return corners.map(at);
+    }, piece),
+  );
 }

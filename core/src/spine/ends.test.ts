@@ -80,6 +80,39 @@ describe('rough amounts', () => {
     expect(ranges).toBeGreaterThan(8);
   });
 
+  it('three of them: a frustum has the range of all eight ends (geometry: πh(r² + rR + R²)/3)', () => {
+    const piece = typed(typed(typed(rod(), 'heightMm', '30–42 mm'), 'bottomMm', '9–11'), 'topMm', '4 to 6');
+    const frustum = (h: number, a: number, b: number) =>
+      (Math.PI * h * (a * a + a * b + b * b)) / 12 / 1000;
+    const { quantity } = book(piece).get('rod/size.volume') ?? expect.fail('no volume');
+    expect(quantity.low).toBeCloseTo(frustum(30, 9, 4), 6);
+    expect(quantity.high).toBeCloseTo(frustum(42, 11, 6), 6);
+  });
+
+  it('of four, one that works against the others still has its ends: a wall of foil under a thicker skin', () => {
+    const four = typed(
+      typed(typed(rod(), 'heightMm', '30–42 mm'), 'bottomMm', '19–21'),
+      'topMm',
+      '18 to 20 mm',
+    );
+    const skin = { ...four.parts[0]?.core, kind: 'foil' as const, skinMm: 2.5 };
+    const path = ['parts', 'rod', 'core', 'skinMm'];
+    const reading = parseRough('2 to 3 mm', length);
+    if (!reading.ok) throw new Error(reading.says);
+    const piece = withRough(setAt(four, ['parts', 'rod', 'core'], skin), path, reading.rough);
+    const foil = (h: number, bottom: number, top: number, thick: number) => {
+      const ends = { heightMm: h, bottomMm: bottom, topMm: top };
+      const exact = Object.entries(ends).reduce<Piece>(
+        (now, [field, mm]) => setAt(now, ['parts', 'rod', 'form', field], mm),
+        setAt({ ...piece, rough: [] }, path, thick),
+      );
+      return book(exact).get('rod/bulk.core')?.quantity.value ?? expect.fail('no core');
+    };
+    const { quantity } = book(piece).get('rod/bulk.core') ?? expect.fail('no core');
+    expect(quantity.low).toBeLessThanOrEqual(foil(30, 19, 18, 3) + 1e-9);
+    expect(quantity.high).toBeGreaterThanOrEqual(foil(42, 21, 20, 2) - 1e-9);
+  });
+
   it('are judged at the end that matters: a rod of 11 to 14 mm may be too thick to cure through', () => {
     const piece = typed(typed(rod(), 'bottomMm', '11 to 14 mm'), 'topMm', '11 to 14 mm');
     const { verdict } = book(piece).get('rod/bulk.thickest') ?? expect.fail('no thickness');

@@ -10,6 +10,8 @@ export interface FieldProps {
   readonly className?: string | undefined;
   /** The entry of the document that it makes, so that a working can lead to it. */
   readonly entry?: DocumentPath | undefined;
+  /** What stands at the entry ÷ what is typed here, for a field that shows it in another frame. */
+  readonly entryTimes?: number | undefined;
   /** Why a form cannot be taken as it stands, where it is for this field. */
   readonly fault?: string | undefined;
 }

@@ -2,7 +2,7 @@ import { type LengthUnit, parseLength, type ReadOne } from '@every-inch/core/uni
 import { useReadingTaker } from '../instruments/useReadingTaker.ts';
 import { entryMark, type FieldProps, FieldShell } from './FieldShell.tsx';
 import { type DraftReading, useDraft } from './useDraft.ts';
-import { keepRough, type RoughValue, readRough, useRoughText } from './useRough.ts';
+import { type RoughValue, readRough, useRoughWords } from './useRough.ts';
 
 /** What a length field needs. */
 interface LengthFieldProps extends FieldProps {
@@ -25,15 +25,15 @@ export function LengthField(props: LengthFieldProps) {
     return reading.ok ? { ok: true, value: reading.lengthMm } : { ok: false, says: reading.error.message };
   };
   const read = (text: string): DraftReading<RoughValue | null> =>
-    text.trim() === '' && onEmpty ? { ok: true, value: null } : readRough(text, one, props.entry);
-  const roughText = useRoughText(props.entry);
+    text.trim() === '' && onEmpty ? { ok: true, value: null } : readRough(text, one);
+  const words = useRoughWords(props.entry, props.entryTimes ?? 1, shown);
   const { field, says, put } = useDraft({
-    shown: roughText ?? shown,
+    shown: words.text ?? shown,
     read,
     onValue: (typed) => {
       if (typed === null) onEmpty?.();
       else onLength(typed.value);
-      keepRough(props.entry, typed?.rough ?? null);
+      words.keep(typed?.rough ?? null);
     },
   });
   const readings = useReadingTaker(label, 'mm', (mm) => put(`${mm} mm`));
@@ -42,6 +42,7 @@ export function LengthField(props: LengthFieldProps) {
       {(ids) => (
         <input
           {...ids}
+          title={words.taken === null ? undefined : `reckoned with ${words.taken}`}
           {...entryMark(props.entry)}
           {...field}
           className={`field figure text-right ${props.className ?? 'w-24'}`}

@@ -3,7 +3,7 @@ import type { ReadingUnit } from '../instruments/focusedField.ts';
 import { useReadingTaker } from '../instruments/useReadingTaker.ts';
 import { entryMark, type FieldProps, FieldShell } from './FieldShell.tsx';
 import { type DraftReading, useDraft } from './useDraft.ts';
-import { keepRough, type RoughValue, readRough, useRoughText } from './useRough.ts';
+import { type RoughValue, readRough, useRoughWords } from './useRough.ts';
 
 /** What a plain number field needs. */
 interface NumberFieldProps extends FieldProps {
@@ -45,17 +45,18 @@ function readingUnit(after: string | undefined): ReadingUnit | null {
 /** A number; what can be used is taken as it is typed, what cannot stays with the reason. */
 export function NumberField(props: NumberFieldProps) {
   const { label, value, onNumber, onEmpty, after } = props;
-  const roughText = useRoughText(props.entry);
+  const plain = value === null ? '' : String(value);
+  const words = useRoughWords(props.entry, props.entryTimes ?? 1, plain);
   const { field, says, put } = useDraft({
-    shown: roughText ?? (value === null ? '' : String(value)),
+    shown: words.text ?? plain,
     read: (text): DraftReading<RoughValue | null> =>
       text.trim() === '' && onEmpty
         ? { ok: true, value: null }
-        : readRough(text, (one) => readNumber(one, props), props.entry),
+        : readRough(text, (one) => readNumber(one, props)),
     onValue: (typed) => {
       if (typed === null) onEmpty?.();
       else onNumber(typed.value);
-      keepRough(props.entry, typed?.rough ?? null);
+      words.keep(typed?.rough ?? null);
     },
   });
   // Counts are not read off an instrument, nor are minutes or money.
@@ -67,6 +68,7 @@ export function NumberField(props: NumberFieldProps) {
         <span className="flex items-baseline gap-1">
           <input
             {...ids}
+            title={words.taken === null ? undefined : `reckoned with ${words.taken}`}
             {...entryMark(props.entry)}
             {...field}
             className={`field figure text-right ${props.className ?? 'w-20'}`}

@@ -1,6 +1,7 @@
 // @vitest-environment happy-dom
 import { setAt } from '@every-inch/core/piece';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { useState } from 'react';
 import { describe, expect, it } from 'vitest';
 import { figures } from '../spine/open.ts';
 import { undone } from '../state/documentSlice.ts';
@@ -16,6 +17,7 @@ const TALL = ['parts', 'goose', 'form', 'heightMm'];
 const piece = ferryOf('goose');
 
 function Fields() {
+  const [loose, setLoose] = useState(3);
   const { oven, parts } = useOpenPiece();
   const goose = parts.find(({ id }) => id === 'goose');
   const tall = goose?.form.kind === 'bird' ? goose.form.heightMm : 0;
@@ -38,7 +40,15 @@ function Fields() {
         unit="mm"
         onLength={(mm) => store.dispatch(editAt('tall', TALL, mm))}
       />
-      <LengthField label="Loose" shown="" unit="mm" onLength={() => undefined} />
+      <LengthField
+        label="Tall, at 1:12"
+        entry={TALL}
+        entryTimes={12}
+        shown={`${tall / 12} mm`}
+        unit="mm"
+        onLength={(mm) => store.dispatch(editAt('tall', TALL, mm * 12))}
+      />
+      <LengthField label="Loose" shown={`${loose} mm`} unit="mm" onLength={setLoose} />
     </>
   );
 }
@@ -87,13 +97,33 @@ describe('a field takes an amount as it is stated', () => {
     expect(pieceNow()).toBe(before);
   });
 
-  it('a range whose ends cannot stand there is refused; so is a rough amount where nothing keeps it', () => {
+  it('a range whose ends cannot stand there is refused', () => {
     atBench(<Fields />, { piece });
     fill(field('Dial'), '20 to 130');
     expect(screen.getByRole('alert').textContent).toContain('20');
-    fireEvent.keyDown(field('Dial'), { key: 'Escape' });
+  });
+
+  it('what is only asked is kept as typed while it stands, and says what is reckoned with', () => {
+    atBench(<Fields />, { piece });
     fill(field('Loose'), '5 to 9 mm');
-    expect(screen.getByRole('alert').textContent).toBe('an exact amount is wanted here');
+    expect(field('Loose').value).toBe('5 to 9 mm');
+    expect(field('Loose').title).toBe('reckoned with 7 mm');
+    fill(field('Loose'), '4');
+    expect([field('Loose').value, field('Loose').title]).toEqual(['4 mm', '']);
+  });
+
+  it('an amount typed in another frame carries its range into the entry, in the figures of that frame', async () => {
+    atBench(<Fields />, { piece });
+    fill(field('Tall, at 1:12'), '75 to 80 mm');
+    expect(pieceNow().rough).toMatchObject([{ typed: '900 to 960', value: 930, low: 900, high: 960 }]);
+    expect(field('Tall, at 1:12').value).toBe('75 to 80 mm');
+    expect(field('Tall').value).toBe('900 to 960');
+    await waitFor(() => {
+      const { low, high } = figures.find('goose', 'size.height')?.quantity ?? {};
+      expect([low, high].map((mm) => mm?.toFixed(6))).toEqual(['75.000000', '80.000000']);
+    });
+    fill(field('Tall, at 1:12'), '70 or more');
+    expect(pieceNow().rough).toMatchObject([{ typed: '840 or more', low: 840, high: null }]);
   });
 
   it('when the entry is changed by other means, the field shows what it is', async () => {

@@ -10,6 +10,7 @@ import {
 } from '@every-inch/core/armature';
 import type { PartFacts } from '@every-inch/core/context';
 import { newId, type RunChoice } from '@every-inch/core/piece';
+import type { DocumentPath } from '@every-inch/core/reckoning';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { useState } from 'react';
 import { LengthField } from '../../parts/LengthField.tsx';
@@ -53,13 +54,15 @@ interface DepthProps {
   readonly label: string;
   readonly settled: number | null;
   readonly reckoned: number;
+  readonly entry: DocumentPath | undefined;
   readonly onDepth: (mm: number | null) => void;
 }
 
-function Depth({ label, settled, reckoned, onDepth }: DepthProps) {
+function Depth({ label, settled, reckoned, entry, onDepth }: DepthProps) {
   return (
     <LengthField
       label={label}
+      entry={entry}
       className="w-20"
       sign="nonNegative"
       shown={settled === null ? '' : mm(settled)}
@@ -80,6 +83,8 @@ function RunFields({ context, bones, run }: RunsProps & { readonly run: Run }) {
   const settled = context.part.runs.find((one) =>
     run.drawnId === null ? one.name === run.name && one.drawn.length === 0 : one.id === run.drawnId,
   );
+  const entry = (field: string): DocumentPath | undefined =>
+    settled && ['parts', context.part.id, 'runs', settled.id, field];
   return (
     <div className="flex flex-wrap items-end gap-x-5 gap-y-2 bg-bench px-3 py-2">
       {run.drawnId !== null && (
@@ -92,12 +97,14 @@ function RunFields({ context, bones, run }: RunsProps & { readonly run: Run }) {
       <WirePick wire={wire} onWire={(value) => change(run, { wire: value })} />
       <Depth
         label="Start goes in, mm"
+        entry={entry('startMm')}
         settled={settled?.startMm ?? null}
         reckoned={endMm(context, { ...start, mm: null }, wire)}
         onDepth={(startMm) => change(run, { startMm })}
       />
       <Depth
         label="End goes in, mm"
+        entry={entry('endMm')}
         settled={settled?.endMm ?? null}
         reckoned={endMm(context, { ...end, mm: null }, wire)}
         onDepth={(value) => change(run, { endMm: value })}
@@ -105,6 +112,7 @@ function RunFields({ context, bones, run }: RunsProps & { readonly run: Run }) {
       {wire.strands > 1 && (
         <LengthField
           label="One turn of the twist, mm"
+          entry={entry('layMm')}
           className="w-20"
           shown={typeof settled?.layMm === 'number' ? mm(settled.layMm) : ''}
           placeholder="as usual"

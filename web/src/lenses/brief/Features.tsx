@@ -122,6 +122,7 @@ function FeatureRow({ part, feature, at, onFeature, onRemove }: RowProps) {
       />
       <LengthField
         hideLabel
+        entry={['parts', part.id, 'features', String(at), 'acrossMm']}
         label={`Size of ${name}, ${part.sized === 'life' ? 'in life' : 'on the bench'}`}
         className="w-20"
         shown={feature.acrossMm === null ? '' : sized(feature.acrossMm)}

@@ -7,6 +7,7 @@ import {
   typedLimits,
   type ZoneShare,
 } from '@every-inch/core/piece';
+import type { DocumentPath } from '@every-inch/core/reckoning';
 import { useState } from 'react';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { Section } from '../../parts/Sections.tsx';
@@ -21,7 +22,7 @@ type Change = Partial<Omit<RegionChoice, 'region'>>;
 /** Changes what is settled about one region of a part. */
 function useRegionEdit({ part }: PartFacts) {
   const dispatch = useAppDispatch();
-  return (region: string, change: Change, label: string) => {
+  return (region: string, change: Change, label: string): void => {
     const regions = regionsWith(part.regions, [region], change);
     dispatch(editAt(`${label} of the ${region}`, ['parts', part.id, 'regions'], regions));
   };
@@ -90,6 +91,8 @@ interface Settled {
   readonly row: RegionRow;
   readonly choice: RegionChoice;
   readonly isThin: boolean;
+  /** Where the choice stands in the document. */
+  readonly entry: DocumentPath;
   readonly change: (change: Change, label: string) => void;
 }
 
@@ -123,9 +126,10 @@ function coreColumns(usualSkin: string): readonly Column<Settled>[] {
     {
       id: 'skin',
       title: 'skin',
-      cell: ({ row: { region }, choice, change }) => (
+      cell: ({ row: { region }, choice, entry, change }) => (
         <NumberField
           {...typedLimits(LIMITS.regionChoice.skinMm)}
+          entry={[...entry, 'skinMm']}
           hideLabel
           label={`Skin of the ${region}`}
           value={choice.skinMm}
@@ -194,6 +198,11 @@ export function Regions({ context }: { readonly context: PartFacts }) {
   const [opened, setOpened] = useState<Readonly<Record<string, boolean>>>({});
   if (!own) return null;
   const { part } = context;
+  // What is not settled yet is put at the end.
+  const placeOf = (of: string): string => {
+    const at = part.regions.findIndex(({ region }) => region === of);
+    return String(at < 0 ? part.regions.length : at);
+  };
   const rows = regionRows({ context, bulk: own }).map(
     (row): Settled => ({
       row,
@@ -202,6 +211,7 @@ export function Regions({ context }: { readonly context: PartFacts }) {
         region: row.region,
       },
       isThin: own.core?.without.includes(row.region) ?? false,
+      entry: ['parts', part.id, 'regions', placeOf(row.region)],
       change: (to, label) => change(row.region, to, label),
     }),
   );

@@ -1,5 +1,6 @@
 import type { BuiltForm, BuiltPiece, PlainForm } from '@every-inch/core/form';
 import type { Part } from '@every-inch/core/piece';
+import type { DocumentPath } from '@every-inch/core/reckoning';
 import { realMm } from '@every-inch/core/units';
 import { Copy } from 'lucide-react';
 import { useState } from 'react';
@@ -34,10 +35,12 @@ interface Placed {
 interface PieceFormProps {
   readonly piece: BuiltPiece;
   readonly onPiece: (piece: BuiltPiece) => void;
+  /** Where its form stands in the document. */
+  readonly entry: DocumentPath;
 }
 
 /** The form of the piece that is open. */
-function PieceForm({ piece, onPiece }: PieceFormProps) {
+function PieceForm({ piece, onPiece, entry }: PieceFormProps) {
   const format = useLifeFormat();
   const { form } = piece;
   const setForm = (next: PlainForm) => onPiece({ ...piece, form: next });
@@ -54,6 +57,7 @@ function PieceForm({ piece, onPiece }: PieceFormProps) {
           <LengthField
             key={field}
             label={title}
+            entry={[...entry, field]}
             shown={format(realMm(lengthMm))}
             unit="mm"
             sign={field === 'topMm' ? 'nonNegative' : 'positive'}
@@ -82,7 +86,7 @@ function PieceForm({ piece, onPiece }: PieceFormProps) {
           onChoose={(value) => onPiece({ ...piece, cut: value === 'cut' })}
         />
       </div>
-      <FormPoints form={form} onForm={setForm} />
+      <FormPoints form={form} onForm={setForm} entry={entry} />
     </div>
   );
 }
@@ -97,6 +101,7 @@ export function BuiltPieces({ part, form: { pieces } }: BuiltPiecesProps) {
   const format = useLifeFormat();
   const set = usePartEdit(part);
   const [open, setOpen] = useState<number | null>(null);
+  const entry = ['parts', part.id, 'form', 'pieces'];
   const put = (next: readonly BuiltPiece[], label: string) => set('form.pieces', next, label);
   const change = (at: number) => (piece: BuiltPiece) =>
     put(
@@ -142,6 +147,7 @@ export function BuiltPieces({ part, form: { pieces } }: BuiltPiecesProps) {
           <LengthField
             hideLabel
             label={`${piece.name}, ${says}`}
+            entry={[...entry, String(at), field]}
             shown={format(realMm(piece[field]))}
             unit="mm"
             sign="any"
@@ -161,6 +167,7 @@ export function BuiltPieces({ part, form: { pieces } }: BuiltPiecesProps) {
           <NumberField
             hideLabel
             label={`${piece.name}, ${says}, degrees`}
+            entry={[...entry, String(at), field]}
             value={piece[field]}
             min={-360}
             max={360}
@@ -209,7 +216,9 @@ export function BuiltPieces({ part, form: { pieces } }: BuiltPiecesProps) {
         rowClass={({ at }) => (open === at ? 'bg-panel' : '')}
         isWide
       />
-      {shown && open !== null && <PieceForm key={open} piece={shown} onPiece={change(open)} />}
+      {shown && open !== null && (
+        <PieceForm key={open} piece={shown} entry={[...entry, String(open), 'form']} onPiece={change(open)} />
+      )}
       <div className="mt-1 flex flex-wrap gap-x-3">
         {PLAIN_KINDS.map(([kind, says]) => (
           <button

@@ -139,8 +139,8 @@ function InMiniature({ context, measure }: RowProps) {
     <LengthField
       hideLabel
       label={`${measure.title}, miniature`}
-      // What is typed here is the entry itself only for a part that is sized on the bench.
-      entry={shrink === 1 ? ['parts', context.part.id, 'form', edit.field] : undefined}
+      entry={['parts', context.part.id, 'form', edit.field]}
+      entryTimes={shrink}
       shown={shown}
       unit="mm"
       sign={edit.sign}
@@ -159,6 +159,8 @@ function InInches({ context, measure }: RowProps) {
     <LengthField
       hideLabel
       label={`${measure.title}, in inches`}
+      entry={['parts', context.part.id, 'form', edit.field]}
+      entryTimes={shrink}
       shown={shown}
       unit="in"
       sign={edit.sign}

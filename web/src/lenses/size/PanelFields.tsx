@@ -11,6 +11,7 @@ import {
   type WallName,
 } from '@every-inch/core/form';
 import type { Part } from '@every-inch/core/piece';
+import type { DocumentPath } from '@every-inch/core/reckoning';
 import { formatMiniMm, miniMm, realMm } from '@every-inch/core/units';
 import { BinButton } from '../../parts/BinButton.tsx';
 import { Choice } from '../../parts/Choice.tsx';
@@ -47,11 +48,13 @@ const OPENING_LENGTHS = [
 
 interface OpeningsProps {
   readonly openings: readonly Opening[];
+  /** Where they stand in the document. */
+  readonly entry: DocumentPath;
   readonly onOpenings: (openings: readonly Opening[], label: string) => void;
 }
 
 /** Windows and doors, each by its wall as seen from outside. */
-function Openings({ openings, onOpenings }: OpeningsProps) {
+function Openings({ openings, entry, onOpenings }: OpeningsProps) {
   const format = useLifeFormat();
   const put = (at: number, next: Opening) =>
     onOpenings(
@@ -81,6 +84,7 @@ function Openings({ openings, onOpenings }: OpeningsProps) {
           <LengthField
             hideLabel
             label={`Opening ${at + 1}, ${says}`}
+            entry={[...entry, String(at), field]}
             shown={format(realMm(opening[field]))}
             unit="mm"
             sign={sign}
@@ -230,6 +234,7 @@ export function PanelFields({ part, form, shrink }: PanelFieldsProps) {
       {form.openings.length > 0 && (
         <Openings
           openings={form.openings}
+          entry={['parts', part.id, 'form', 'openings']}
           onOpenings={(openings, label) => set('form.openings', openings, label)}
         />
       )}

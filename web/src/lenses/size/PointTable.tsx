@@ -1,4 +1,5 @@
 import type { BarPoint, Form, PlanePoint, ProfilePoint } from '@every-inch/core/form';
+import type { DocumentPath } from '@every-inch/core/reckoning';
 import { realMm } from '@every-inch/core/units';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { useLifeFormat } from '../../parts/lengths.ts';
@@ -7,6 +8,10 @@ import { Table, type Column as TableColumn } from '../../parts/Table.tsx';
 /** One column of a table of points. */
 interface Column<P> {
   readonly title: string;
+  /** Of the point, that it sets. */
+  readonly field: string;
+  /** What is kept ÷ what is typed; 1 where it is not said. */
+  readonly times?: number;
   readonly says: (i: number) => string;
   readonly read: (point: P) => number;
   readonly write: (point: P, mm: number) => P;
@@ -20,10 +25,12 @@ interface PointTableProps<P> {
   /** Fewest points such a form is made of. */
   readonly least: number;
   readonly onPoints: (points: readonly P[]) => void;
+  /** Where the points stand in the document. */
+  readonly entry: DocumentPath | undefined;
 }
 
 /** A line of points to be typed, added to and taken from. */
-function PointTable<P>({ title, points, columns, least, onPoints: put }: PointTableProps<P>) {
+function PointTable<P>({ title, points, columns, least, onPoints: put, entry }: PointTableProps<P>) {
   const format = useLifeFormat();
   const rows = points.map((point, at) => ({ point, at }));
   const shown: TableColumn<{ point: P; at: number }>[] = [
@@ -36,6 +43,8 @@ function PointTable<P>({ title, points, columns, least, onPoints: put }: PointTa
           <LengthField
             hideLabel
             label={column.says(at + 1)}
+            entry={entry && [...entry, String(at), column.field]}
+            entryTimes={column.times}
             shown={format(realMm(column.read(point)))}
             unit="mm"
             sign={column.sign}
@@ -88,6 +97,8 @@ function PointTable<P>({ title, points, columns, least, onPoints: put }: PointTa
 const PROFILE: readonly Column<ProfilePoint>[] = [
   {
     title: 'across',
+    field: 'radiusMm',
+    times: 1 / 2,
     says: (i) => `Across at point ${i}`,
     read: (point) => 2 * point.radiusMm,
     write: (point, mm) => ({ ...point, radiusMm: mm / 2 }),
@@ -95,6 +106,7 @@ const PROFILE: readonly Column<ProfilePoint>[] = [
   },
   {
     title: 'height',
+    field: 'heightMm',
     says: (i) => `Height of point ${i}`,
     read: (point) => point.heightMm,
     write: (point, mm) => ({ ...point, heightMm: mm }),
@@ -107,6 +119,7 @@ type Axis = 'xMm' | 'yMm' | 'zMm';
 function along<P extends { readonly [key in A]: number }, A extends Axis>(axis: A, title: string): Column<P> {
   return {
     title,
+    field: axis,
     says: (i) => `Point ${i}, ${title}`,
     read: (point) => point[axis],
     write: (point, mm) => ({ ...point, [axis]: mm }),
@@ -125,10 +138,12 @@ interface FormPointsProps<F extends Form> {
   readonly form: F;
   /** Takes the form with other points, and what of it was changed. */
   readonly onForm: (form: F, label: string) => void;
+  /** Where the form stands in the document. */
+  readonly entry?: DocumentPath;
 }
 
 /** The points that a turned, cut-out or bent form is drawn through. */
-export function FormPoints<F extends Form>({ form, onForm }: FormPointsProps<F>) {
+export function FormPoints<F extends Form>({ form, onForm, entry }: FormPointsProps<F>) {
   switch (form.kind) {
     case 'turned':
       return (
@@ -136,6 +151,7 @@ export function FormPoints<F extends Form>({ form, onForm }: FormPointsProps<F>)
           title="Profile from the foot up"
           onPoints={(profile) => onForm({ ...form, profile }, 'profile')}
           points={form.profile}
+          entry={entry && [...entry, 'profile']}
           columns={PROFILE}
           least={3}
         />
@@ -146,6 +162,7 @@ export function FormPoints<F extends Form>({ form, onForm }: FormPointsProps<F>)
           title="Outline"
           onPoints={(points) => onForm({ ...form, points }, 'outline')}
           points={form.points}
+          entry={entry && [...entry, 'points']}
           columns={CUT_OUT}
           least={3}
         />
@@ -156,6 +173,7 @@ export function FormPoints<F extends Form>({ form, onForm }: FormPointsProps<F>)
           title="Corners of the bar"
           onPoints={(points) => onForm({ ...form, points }, 'corners')}
           points={form.points}
+          entry={entry && [...entry, 'points']}
           columns={BAR}
           least={2}
         />

@@ -113,7 +113,13 @@ function FormTables({ part, context }: FormTablesProps) {
   if (form.kind === 'panels') return <PanelFields part={part} form={form} shrink={context?.shrink ?? null} />;
   if (form.kind === 'drawn')
     return <DrawnOutlines form={form} onForm={(next, label) => set('form', next, label)} />;
-  return <FormPoints form={form} onForm={(next, label) => set('form', next, label)} />;
+  return (
+    <FormPoints
+      form={form}
+      entry={['parts', part.id, 'form']}
+      onForm={(next, label) => set('form', next, label)}
+    />
+  );
 }
 
 /** The selected part: what it is, its measures, and what it is made of. */
