@@ -1,6 +1,7 @@
 export { checkMesh, type MeshReport, reportLines } from './checkMesh.ts';
 export { clusters } from './clusters.ts';
 export { type Contour, contours, type Plane, seenAlong, sliceAt } from './contour.ts';
+export { creasesOf } from './creases.ts';
 export { distancesInside, type InnerDistances } from './distanceTransform.ts';
 export { type MeshFault, MeshFileError } from './errors.ts';
 export { filleted } from './fillet.ts';

@@ -82,8 +82,7 @@ describe('rough amounts', () => {
 
   it('three of them: a frustum has the range of all eight ends (geometry: πh(r² + rR + R²)/3)', () => {
     const piece = typed(typed(typed(rod(), 'heightMm', '30–42 mm'), 'bottomMm', '9–11'), 'topMm', '4 to 6');
-    const frustum = (h: number, a: number, b: number) =>
-      (Math.PI * h * (a * a + a * b + b * b)) / 12 / 1000;
+    const frustum = (h: number, a: number, b: number) => (Math.PI * h * (a * a + a * b + b * b)) / 12 / 1000;
     const { quantity } = book(piece).get('rod/size.volume') ?? expect.fail('no volume');
     expect(quantity.low).toBeCloseTo(frustum(30, 9, 4), 6);
     expect(quantity.high).toBeCloseTo(frustum(42, 11, 6), 6);

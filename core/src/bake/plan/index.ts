@@ -1,3 +1,4 @@
+export type { Alongside } from './alongside.ts';
 export { windowSays } from './judgeLoad.ts';
 export { likeBakes } from './likeBakes.ts';
 export { judgeHistory, passAsks } from './passAsks.ts';

@@ -38,6 +38,17 @@ describe('seams, edges and gaps', () => {
     );
   });
 
+  it('a block has its twelve edges, a post the rims of both ends: nothing to fill, only to break (closed form, 1:12)', () => {
+    const of = (form: Parameters<typeof reckonedOne>[0]) =>
+      seams(reckonedOne(form).given).find(({ kind }) => kind === 'sharp');
+    const block = of({ kind: 'block', widthMm: 120, heightMm: 240, depthMm: 60 });
+    expect(block?.lengthMm).toBeCloseTo((4 * (120 + 240 + 60)) / 12, 6);
+    expect(block?.fillMm3).toBe(0);
+    const post = of({ kind: 'cylinder', heightMm: 600, bottomMm: 120, topMm: 60, lying: false });
+    expect(post?.lengthMm).toBeCloseTo((Math.PI * (120 + 60)) / 12, 6);
+    expect(of({ kind: 'ball', diameterMm: 240 })).toBeUndefined();
+  });
+
   it('only what the chosen eyes see is to be hidden: from the front, no door in the back wall', () => {
     const of = (seenFrom: 'front' | 'all-round') => {
       const { brief } = lowWaterFerry('2026-05-01T09:00:00Z');

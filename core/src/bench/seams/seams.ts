@@ -1,10 +1,11 @@
 import type { PartContext } from '../../context/index.ts';
 import { feetOf } from '../../fits/index.ts';
-import type { Ring } from '../../form/index.ts';
+import type { Form, Ring } from '../../form/index.ts';
 import type { Fit, Insert, Piece } from '../../piece/index.ts';
+import { creasesOf } from '../../solid/index.ts';
 
 /** What a seam is of. */
-export type SeamKind = 'joint' | 'foot' | 'edge' | 'opening' | 'hole' | 'step';
+export type SeamKind = 'joint' | 'foot' | 'edge' | 'opening' | 'hole' | 'step' | 'sharp';
 
 /** A line that shows where two things meet, where one was cut or where one was let in; lengths miniature mm. */
 export interface Seam {
@@ -26,6 +27,7 @@ const HIDDEN_BY: Readonly<Record<SeamKind, readonly string[]>> = {
   edge: ['a fillet of clay', 'a trim or corner post', 'moss'],
   opening: ['a frame or sill', 'trim'],
   hole: ['a rim or bezel', 'icing or grit round it', 'a fillet of liquid clay'],
+  sharp: ['rub it down with a wet finger before the bake', 'sand it after', 'a trim over it'],
   step: ['smooth it into the baked clay with liquid clay', 'texture across it', 'paint across it'],
 };
 
@@ -40,7 +42,7 @@ function around(ring: Ring): number {
 }
 
 function seam(of: Pick<Seam, 'kind' | 'part' | 'says' | 'lengthMm' | 'on'>, filletMm: number): Seam {
-  const takes = of.kind !== 'opening';
+  const takes = of.kind !== 'opening' && of.kind !== 'sharp';
   return {
     ...of,
     hiddenBy: HIDDEN_BY[of.kind],
@@ -103,6 +105,29 @@ function ofPanels({ part, shrink }: PartContext, filletMm: number): Seam[] {
   return [...edges, ...openings];
 }
 
+/** Edges of a form that has no triangles of its own. */
+function plainEdges(form: Form): number {
+  switch (form.kind) {
+    case 'block':
+      return 4 * (form.widthMm + form.heightMm + form.depthMm);
+    case 'cylinder':
+      return Math.PI * (form.bottomMm + form.topMm);
+    default:
+      return 0;
+  }
+}
+
+/** The sharp edges of a cut or cast solid: those of its triangles, or the rims of a round one. */
+function ofEdges({ part, shape, shrink }: PartContext, filletMm: number): Seam[] {
+  const { form } = part;
+  if (form.kind === 'panels' || form.kind === 'drawn') return [];
+  const mesh = shape.triangles?.();
+  const lengthMm = (mesh ? creasesOf(mesh) : plainEdges(form)) / shrink;
+  if (lengthMm === 0) return [];
+  const says = `${form.kind === 'cylinder' ? 'rims' : 'sharp edges'} of ${part.name}`;
+  return [seam({ kind: 'sharp', part: part.id, says, lengthMm, on: '' }, filletMm)];
+}
+
 /** The rim of what is let in; its length is that of its hole. */
 function ofInsert(
   part: PartContext['part'],
@@ -145,6 +170,7 @@ export function seamsOf(
   const ofParts = [...contexts.values()].flatMap((context) => [
     ...ofPanels(context, filletMm),
     ...context.part.inserts.map((insert) => ofInsert(context.part, insert, filletMm)),
+    ...ofEdges(context, filletMm),
     ...ofPasses(context, filletMm),
   ]);
   return [...piece.fits.flatMap((fit) => ofFit(fit, contexts, filletMm)), ...ofParts].sort(

@@ -1,4 +1,4 @@
-import type { PlannedBake, PlannedLoad, PracticeSeen } from '@every-inch/core/bake/plan';
+import type { Alongside, PlannedBake, PlannedLoad, PracticeSeen } from '@every-inch/core/bake/plan';
 import { windowSays } from '@every-inch/core/bake/plan';
 import { brownedAfter, curedAfter, type PartWindow } from '@every-inch/core/bake/window';
 import { inBothDegrees } from '@every-inch/core/bench';
@@ -193,6 +193,31 @@ function OwnHeat({ step, load }: { readonly step: string; readonly load: Planned
 
 const NO_PRACTICES: readonly PracticeSeen[] = [];
 
+function alongSays(one: Alongside): string {
+  switch (one.kind) {
+    case 'part':
+      return `${one.name}, of a later bake`;
+    case 'spare':
+      return `${one.name}, ${one.toMake} still to make, and a spare`;
+    case 'clay':
+      return `anything of ${one.name} up to ${one.thickMm.toFixed(0)} mm thick: a swatch, a bead`;
+  }
+}
+
+const NOTHING_ALONG: readonly Alongside[] = [];
+
+/** What could be made of the clay that is out and put in with it. */
+function GoesAlong({ load }: { readonly load: string }) {
+  const along = useAsk('bake.alongside', { load }) ?? NOTHING_ALONG;
+  if (along.length === 0) return null;
+  return (
+    <p className="mt-1 text-[14px]">
+      <span className="text-quiet">Could go in along with it, in the same clay: </span>
+      {along.map(alongSays).join(' · ')}
+    </p>
+  );
+}
+
 interface ChosenProps {
   readonly bake: PlannedBake;
   readonly load: PlannedLoad;
@@ -252,6 +277,7 @@ function Chosen({ bake, load }: ChosenProps) {
       {load.verdict.level !== 'good' && <VerdictLine verdict={load.verdict} />}
       <WindowChart load={load} nameOf={nameOf} marks={marksOf(load, find, piece.log, isShort, practices)} />
       <DoseSays load={load} nameOf={nameOf} isShort={isShort} />
+      <GoesAlong load={load.id} />
       <Meanwhile bake={bake.step} minutes={load.minutes} />
       <Suspense fallback={null}>
         <LoadBoard load={load} />

@@ -12,6 +12,7 @@ const KIND_SAYS: Readonly<Record<SeenSeam['kind'], string>> = {
   opening: 'opening',
   hole: 'hole',
   step: 'step',
+  sharp: 'sharp edge',
 };
 
 const mm = (value: number) => `${formatMiniMm(miniMm(value))} mm`;
