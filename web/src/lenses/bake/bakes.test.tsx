@@ -121,6 +121,13 @@ describe('the bakes of a piece', () => {
     ).toBeTruthy();
   });
 
+  it('what could go in along with a load is told with it: more of its clay, up to a thickness', async () => {
+    atBench(<BakeLens />, { piece, part: 'goose', stage: 'bake' });
+    await strip();
+    const line = await screen.findByText(/Could go in along with it/, {}, WAIT);
+    expect(line.parentElement?.textContent).toMatch(/anything of .+ up to \d+ mm thick: a swatch, a bead/);
+  });
+
   it('what has no room in the oven, and what is more than can be laid out, is named', async () => {
     const small = setAt(
       { ...piece, own: { ...piece.own, 'oven.height': 130, 'oven.width': 130, 'oven.depth': 130 } },
