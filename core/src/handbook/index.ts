@@ -10,6 +10,8 @@ import { SHEET_RULES } from '../bulk/rows/rollers.ts';
 import { BASES } from '../fits/rows/bases.ts';
 import { FIT_RULES } from '../fits/rows/fits.ts';
 import { BODY_CANONS, BODY_FRACTIONS, BODY_GIRTHS, BODY_MASSES } from '../form/rows/people.ts';
+import { MOULD_RULES } from '../repeats/rows/moulds.ts';
+import { REPEATS_RULES } from '../repeats/rows/repeats.ts';
 import { ROUTE_RULES } from '../route/rows/route.ts';
 import { NAMED_SCALES } from '../scale/rows/scales.ts';
 import { BENCH_THINGS } from '../size/rows/benchThings.ts';
@@ -80,6 +82,8 @@ export const TABLES: readonly HandbookTable[] = [
       ...(bake ? [bake.window, bake.minutes] : []),
     ]),
   },
+  { id: 'repeats', title: 'Many of a kind', rows: REPEATS_RULES },
+  { id: 'moulds', title: 'Moulds and mixes', rows: MOULD_RULES },
   { id: 'stuffs', title: 'Other stuffs, by volume', rows: STUFF_DENSITIES },
   { id: 'heat', title: 'Heat', rows: BAKE_RULES },
   { id: 'deform', title: 'How clay moves in the oven', rows: DEFORM_RULES },

@@ -7,9 +7,12 @@ import {
   DEFAULT_FEATURE,
   DEFAULT_INSERT,
   DEFAULT_LAYER,
+  DEFAULT_MOULD,
   DEFAULT_PART,
   DEFAULT_REGION,
+  DEFAULT_REPEAT,
   DEFAULT_RUN,
+  DEFAULT_TALLY,
   DEFAULT_VARIANT,
 } from './defaults.ts';
 import { isRecord, type RawRecord } from './migrations.ts';
@@ -76,6 +79,12 @@ function completeForm(raw: RawRecord): RawRecord {
 export function completePart(raw: RawRecord): RawRecord {
   const whole: RawRecord = { ...DEFAULT_PART, ...raw, id: raw.id === undefined ? idOf(raw, 'part') : raw.id };
   if (isRecord(raw.form)) whole.form = completeForm(raw.form);
+  if (isRecord(raw.repeat))
+    whole.repeat = {
+      ...(merged(DEFAULT_REPEAT, raw.repeat) as RawRecord),
+      tally: merged(DEFAULT_TALLY, raw.repeat.tally ?? {}),
+    };
+  if (isRecord(raw.mould)) whole.mould = merged(DEFAULT_MOULD, raw.mould);
   whole.core = merged(DEFAULT_CORE, raw.core ?? {});
   whole.branches = merged(DEFAULT_BRANCHES, raw.branches ?? {});
   if (Array.isArray(raw.regions)) whole.regions = raw.regions.map((one) => merged(DEFAULT_REGION, one));

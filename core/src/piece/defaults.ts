@@ -13,6 +13,7 @@ export * from '../bulk/record/defaults.ts';
 export * from '../fits/record/defaults.ts';
 export * from '../log/record/defaults.ts';
 export * from '../picture/record/defaults.ts';
+export * from '../repeats/record/defaults.ts';
 export * from '../route/record/defaults.ts';
 
 export const DEFAULT_PART = {
@@ -31,6 +32,8 @@ export const DEFAULT_PART = {
   regions: [],
   layers: [],
   variants: [],
+  repeat: null,
+  mould: null,
   inserts: [],
   wire: null,
   runs: [],

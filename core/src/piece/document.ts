@@ -31,6 +31,7 @@ import { Amount } from '../record/amount.ts';
 import { Moment } from '../record/dates.ts';
 import { ID_PATTERN, NAME_LENGTH, NOTE_LENGTH, type PartId, type PieceId } from '../record/index.ts';
 import { Nested, NestedKind, NestedList } from '../record/nested.ts';
+import { MouldChoice, RepeatRule } from '../repeats/record/classes.ts';
 import { Aid, Route } from '../route/record/classes.ts';
 import type { Datum, FigureScale, OpenScale, RatioScale, Scale, ThingScale } from '../scale/index.ts';
 import { Bounds, FoundThing, Pair } from '../size/record/classes.ts';
@@ -45,6 +46,7 @@ export * from '../bulk/record/classes.ts';
 export * from '../fits/record/classes.ts';
 export * from '../log/record/classes.ts';
 export * from '../picture/record/classes.ts';
+export * from '../repeats/record/classes.ts';
 export * from '../route/record/classes.ts';
 export * from '../size/record/classes.ts';
 
@@ -114,6 +116,10 @@ export class Part {
   @NestedList(() => ClayLayer, { most: 50 }) layers!: ClayLayer[];
   /** Copies that are not the same; all others are as the part is. */
   @NestedList(() => Variant, { most: 100 }) variants!: Variant[];
+  /** The rule that its count follows from; null for one that is counted as it stands. */
+  @IsOptional() @Nested(() => RepeatRule) repeat!: RepeatRule | null;
+  /** The mould that is made from it; null for none. */
+  @IsOptional() @Nested(() => MouldChoice) mould!: MouldChoice | null;
   @NestedList(() => Insert, { most: 100 }) inserts!: Insert[];
   /** The wire that is taken; null takes the one advised. */
   @IsOptional() @Nested(() => WireChoice) wire!: WireChoice | null;

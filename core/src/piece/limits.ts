@@ -7,6 +7,7 @@ import { FORM_LIMITS } from '../form/record/limits.ts';
 import { LOG_LIMITS } from '../log/record/limits.ts';
 import { PICTURE_LIMITS } from '../picture/record/limits.ts';
 import { type Limits, SIZE } from '../record/index.ts';
+import { REPEATS_LIMITS } from '../repeats/record/limits.ts';
 import { ROUTE_LIMITS } from '../route/record/limits.ts';
 import { SIZE_LIMITS } from '../size/record/limits.ts';
 
@@ -39,6 +40,7 @@ export const LIMITS = {
   ...ARMATURE_LIMITS,
   ...FITS_LIMITS,
   ...PICTURE_LIMITS,
+  ...REPEATS_LIMITS,
   ...ROUTE_LIMITS,
   ...LOG_LIMITS,
   ...FORM_LIMITS,

@@ -228,6 +228,22 @@ export const MIGRATIONS: readonly Migration[] = [
         : {}),
     }),
   },
+  {
+    from: 5,
+    to: 6,
+    name: 'sets whose number follows from where they go, and moulds',
+    up: (raw) => ({
+      ...raw,
+      version: 6,
+      ...(Array.isArray(raw.parts)
+        ? {
+            parts: raw.parts.map((part: unknown) =>
+              isRecord(part) ? { repeat: null, mould: null, ...part } : part,
+            ),
+          }
+        : {}),
+    }),
+  },
 ];
 
 /**

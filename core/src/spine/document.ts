@@ -1,7 +1,7 @@
 import { batch, computed, type ReadonlySignal, signal } from '@preact/signals-core';
 import type { Part, Piece } from '../piece/index.ts';
 import type { OwnValues } from '../reckoning/index.ts';
-import { watchEntries, watchRecord } from './fields.ts';
+import { type Watched, watchEntries, watchRecord } from './fields.ts';
 
 /** What figures follow from. */
 export interface Ground {
@@ -24,13 +24,35 @@ export interface WatchedGround {
   change(to: Ground): void;
 }
 
-function watchPart(part: Part) {
-  return watchRecord(part);
+/** How many of a part there are, where that follows from what it goes on. */
+export type Settle = (part: string, counted: number) => number;
+
+/** A part with its count as it is settled: whoever reads it is told when what it follows from changes. */
+function watchPart(part: Part, settle: Settle) {
+  const counted = signal(part.count);
+  const record: Watched<Part> = watchRecord(part, {
+    count: () => ({
+      get view(): number {
+        return settled.value;
+      },
+      set(value: number) {
+        counted.value = value;
+      },
+    }),
+  });
+  const settled: ReadonlySignal<number> = computed(() =>
+    record.view.repeat ? settle(record.view.id, counted.value) : counted.value,
+  );
+  return record;
 }
 
-/** Watches a piece and the values it is reckoned with, so that only what is read of them has to be looked at again. */
-export function watchGround(first: Ground): WatchedGround {
-  const parts = watchEntries<Part>(first.piece.parts, watchPart);
+/**
+ * Watches a piece and the values it is reckoned with, so that only what is read of them has to be looked at again.
+ *
+ * @param settle asked for the count of a part that has a rule
+ */
+export function watchGround(first: Ground, settle: Settle): WatchedGround {
+  const parts = watchEntries<Part>(first.piece.parts, (part) => watchPart(part, settle));
   const piece = watchRecord<Piece>(first.piece, {
     brief: (brief) => watchRecord(brief, { schools: (schools) => watchRecord(schools) }),
     oven: (oven) => watchRecord(oven),

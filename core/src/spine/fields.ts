@@ -1,7 +1,7 @@
 import { computed, type ReadonlySignal, type Signal, signal } from '@preact/signals-core';
 
 /** A value whose parts are watched one by one. */
-interface Watched<T> {
+export interface Watched<T> {
   /** Reads like the value itself; what is read of it is remembered by whoever reckons. */
   readonly view: T;
   set(value: T): void;

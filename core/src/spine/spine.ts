@@ -3,6 +3,7 @@ import { LRUCache } from 'lru-cache';
 import type { Ask, Found, Given, PartReckoner, PieceReckoner, Reckoner, Subject } from '../context/index.ts';
 import type { ShapeStore } from '../form/index.ts';
 import { type Reckoning, type ReckoningId, reckoningId } from '../reckoning/index.ts';
+import { settledCount } from '../repeats/sets/settledCount.ts';
 import { type Breakdown, breakdownOf, LeansOnBrokenError, refuseNoNumbers } from './breakdowns.ts';
 import { watchContexts } from './contexts.ts';
 import { type Ground, watchGround } from './document.ts';
@@ -62,7 +63,10 @@ export function makeSpine(
   const owners = new Map(
     ordered.flatMap(({ name, reckoners }) => reckoners.map((one) => [one.name, name] as const)),
   );
-  const ground = watchGround(first);
+  const ground = watchGround(first, (id, counted) => {
+    const own = contexts.get(id);
+    return own ? settledCount(own, counted, contexts) : counted;
+  });
   const { context, contexts, faults } = watchContexts(ground, shapes);
   const pieceCells = new Map<string, Cell>();
   const partCells = new Map<string, Map<string, Cell>>();

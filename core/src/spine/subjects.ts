@@ -9,6 +9,7 @@ import type { Subject } from '../context/index.ts';
 import { fitsSubject } from '../fits/index.ts';
 import { logSubject } from '../log/index.ts';
 import { pictureSubject } from '../picture/index.ts';
+import { repeatsSubject } from '../repeats/subject.ts';
 import { routeSubject } from '../route/index.ts';
 import { stepsSubject } from '../route/steps/subject.ts';
 import { sizeSubject } from '../size/index.ts';
@@ -19,6 +20,7 @@ export const SUBJECTS = [
   sizeSubject,
   briefSubject,
   pictureSubject,
+  repeatsSubject,
   bulkSubject,
   bakeSubject,
   fitsSubject,

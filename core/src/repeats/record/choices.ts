@@ -1,0 +1,17 @@
+/** How a set finds its number: told, in a row along a line, in rows over a face, scattered, or at equal steps round a line. */
+export const REPEAT_KINDS = ['counted', 'along', 'over', 'scattered', 'round'] as const;
+export type RepeatKind = (typeof REPEAT_KINDS)[number];
+
+/** Ways to make many alike. */
+export const WAYS = ['hand', 'cutter', 'stamp', 'press', 'putty', 'poured', 'bought'] as const;
+export type Way = (typeof WAYS)[number];
+
+/** A mould pressed open and cut flush, of two halves, poured in a box, or crumpled of foil. */
+export const MOULD_KINDS = ['press', 'halves', 'poured', 'foil'] as const;
+export type MouldKind = (typeof MOULD_KINDS)[number];
+
+/** What moulds are made of, and what is cast in them. */
+export const MOULD_STUFFS = ['putty', 'rubber', 'clay', 'foil'] as const;
+export type MouldStuff = (typeof MOULD_STUFFS)[number];
+export const CAST_STUFFS = ['clay', 'air-dry', 'resin', 'plaster', 'putty'] as const;
+export type CastStuff = (typeof CAST_STUFFS)[number];

@@ -1,0 +1,87 @@
+import 'reflect-metadata';
+import { IsBoolean, IsIn, IsOptional, IsString, MaxLength } from 'class-validator';
+import { Amount } from '../../record/amount.ts';
+import { NAME_LENGTH } from '../../record/index.ts';
+import { Nested, NestedList } from '../../record/nested.ts';
+import {
+  CAST_STUFFS,
+  type CastStuff,
+  MOULD_KINDS,
+  MOULD_STUFFS,
+  type MouldKind,
+  type MouldStuff,
+  REPEAT_KINDS,
+  type RepeatKind,
+  WAYS,
+  type Way,
+} from './choices.ts';
+import { REPEATS_LIMITS } from './limits.ts';
+
+const LIMITS = REPEATS_LIMITS;
+
+/** How far the making of a set has come, as counted at the bench. */
+export class Tally {
+  @Amount(LIMITS.tally.made) made!: number;
+  /** Of those, what can be used. */
+  @Amount(LIMITS.tally.good) good!: number;
+  /** Of those, what has been put on. */
+  @Amount(LIMITS.tally.used) used!: number;
+  /** At the bench with it, min. */
+  @Amount(LIMITS.tally.minutes) minutes!: number;
+}
+
+/** One of a set that was moved from where its rule puts it, miniature mm. */
+export class Nudge {
+  /** Its place in the set, from 0. */
+  @Amount(LIMITS.nudge.place) place!: number;
+  @Amount(LIMITS.nudge.alongMm) alongMm!: number;
+  @Amount(LIMITS.nudge.upMm) upMm!: number;
+}
+
+/** How many of a part are made: by where it goes, at what steps, and with how many to spare. Lengths are in the part’s own frame. */
+export class RepeatRule {
+  @IsIn(REPEAT_KINDS) kind!: RepeatKind;
+  /** Key of the line or face of the part it hangs on; `own` for a length or an area that is told. */
+  @IsString() @MaxLength(NAME_LENGTH) on!: string;
+  /** Told outright, or at equal steps round a line. */
+  @Amount(LIMITS.repeatRule.n) n!: number;
+  /** A line’s own length, miniature mm. */
+  @Amount(LIMITS.repeatRule.ownMm) ownMm!: number;
+  /** A face’s own area, miniature cm². */
+  @Amount(LIMITS.repeatRule.ownCm2) ownCm2!: number;
+  /** From one to the next; null sets them side by side. */
+  @IsOptional() @Amount(LIMITS.repeatRule.pitchMm) pitchMm!: number | null;
+  /** What of a row the next one leaves to be seen; null takes the usual share of its length. */
+  @IsOptional() @Amount(LIMITS.repeatRule.exposureMm) exposureMm!: number | null;
+  /** Every other row is moved by half a pitch. */
+  @IsBoolean() staggered!: boolean;
+  /** The first row is laid twice. */
+  @IsBoolean() doubleFirst!: boolean;
+  /** One at either end of an open line: the pitch gives way. */
+  @IsBoolean() bothEnds!: boolean;
+  @Amount(LIMITS.repeatRule.perCm2) perCm2!: number;
+  /** Only so much of the line or the face. */
+  @Amount(LIMITS.repeatRule.sharePct) sharePct!: number;
+  /** Made beyond those that are needed; null takes the usual. */
+  @IsOptional() @Amount(LIMITS.repeatRule.sparePct) sparePct!: number | null;
+  /** Baked by itself, before what it is put on. */
+  @IsBoolean() ahead!: boolean;
+  /** The way it is made; null while none is chosen. */
+  @IsOptional() @IsIn(WAYS) way!: Way | null;
+  /** Those that were moved from where the rule puts them. */
+  @NestedList(() => Nudge, { most: 500 }) nudged!: Nudge[];
+  @Nested(() => Tally) tally!: Tally;
+}
+
+/** A mould that is made from a part. */
+export class MouldChoice {
+  @IsIn(MOULD_KINDS) kind!: MouldKind;
+  @IsIn(MOULD_STUFFS) of!: MouldStuff;
+  @IsIn(CAST_STUFFS) casts!: CastStuff;
+  /** Least wall; null takes the usual. */
+  @IsOptional() @Amount(LIMITS.mouldChoice.wallMm) wallMm!: number | null;
+  /** Generations of mould and cast between the master and the last cast. */
+  @Amount(LIMITS.mouldChoice.generations) generations!: number;
+  /** Casts that are wanted of it. */
+  @Amount(LIMITS.mouldChoice.runs) runs!: number;
+}

@@ -1,0 +1,32 @@
+import type { MouldChoice, RepeatRule, Tally } from './classes.ts';
+
+export const DEFAULT_TALLY: Tally = { made: 0, good: 0, used: 0, minutes: 0 };
+
+export const DEFAULT_REPEAT: RepeatRule = {
+  kind: 'counted',
+  on: 'own',
+  n: 10,
+  ownMm: 100,
+  ownCm2: 25,
+  pitchMm: null,
+  exposureMm: null,
+  staggered: true,
+  doubleFirst: true,
+  bothEnds: true,
+  perCm2: 4,
+  sharePct: 100,
+  sparePct: null,
+  ahead: false,
+  way: null,
+  nudged: [],
+  tally: DEFAULT_TALLY,
+};
+
+export const DEFAULT_MOULD: MouldChoice = {
+  kind: 'press',
+  of: 'putty',
+  casts: 'clay',
+  wallMm: null,
+  generations: 1,
+  runs: 6,
+};
