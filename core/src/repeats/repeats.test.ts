@@ -173,3 +173,38 @@ describe('which way', () => {
     expect(value('repeats.left')).toBeGreaterThan(0);
   });
 });
+
+describe('a set in the route', () => {
+  const stepsOf = (rule: Partial<RepeatRule>) =>
+    reckonPiece(withSet(rule), { shapes, workshopOwn: {}, now: NOW }).route;
+
+  it('is made in one step of its own minutes and put on by another, before they are baked together', () => {
+    const piece = withSet({ kind: 'along', on: 'front.top' });
+    const { route, book } = reckonPiece(piece, { shapes, workshopOwn: {}, now: NOW });
+    const { steps } = route.route;
+    const at = (test: (one: (typeof steps)[number]) => boolean) => steps.findIndex(test);
+    const [make, put] = [
+      at(({ kind, parts }) => kind === 'small' && parts[0] === 'shingle'),
+      at(({ kind, thing }) => kind === 'fix' && thing === 'shingle'),
+    ];
+    const bake = at(({ kind, parts }) => kind === 'bake' && parts.includes('shingle' as never));
+    expect(steps[make]?.title).toBe('Make 12 shingle');
+    expect([make < put, put < bake]).toEqual([true, true]);
+    expect(steps[bake]?.parts).toContain('wall');
+    const hands = route.times.get(steps[make]?.id ?? '')?.hands.quantity.value;
+    expect(hands).toBeCloseTo(book.get('shingle/repeats.minutes')?.quantity.value ?? -1, 9);
+    expect(steps.some(({ kind, parts }) => kind === 'skin' && parts.includes('shingle' as never))).toBe(false);
+  });
+
+  it('baked ahead it has a small load before what it is put on is baked, and is in no later one', () => {
+    const { steps } = stepsOf({ kind: 'along', on: 'front.top', ahead: true }).route;
+    const bakes = steps.filter(({ kind }) => kind === 'bake');
+    expect(bakes.map(({ parts }) => parts)).toEqual([['shingle'], ['wall']]);
+    const put = steps.find(({ thing }) => thing === 'shingle');
+    const cool = steps.find(({ kind, parts }) => kind === 'cool' && parts[0] === 'shingle');
+    expect(put?.needs).toContain(cool?.id);
+    expect(steps.findIndex(({ thing }) => thing === 'shingle')).toBeLessThan(
+      steps.findIndex(({ kind, parts }) => kind === 'bake' && parts[0] === 'wall'),
+    );
+  });
+});

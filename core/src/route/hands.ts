@@ -1,5 +1,12 @@
 import type { Part, Piece, RouteStep } from '../piece/index.ts';
-import { type OwnValues, type Reckoning, type Sourced, sourced, type Term } from '../reckoning/index.ts';
+import {
+  type OwnValues,
+  type Reckoning,
+  type Sourced,
+  sourced,
+  type Term,
+  termFrom,
+} from '../reckoning/index.ts';
 
 /** What the time of a step leans on. */
 export interface TimingGround {
@@ -138,6 +145,18 @@ class Hands {
         rate.term('r'),
         shape('A', 'Surface, repeats by practice', area, 'cm²', 'surfaces of the parts it is done to'),
       ],
+    };
+  }
+
+  /** Minutes that another stage has reckoned, at the pace that is asked for. */
+  #asReckoned(figures: readonly Reckoning[]): Worked {
+    const at = ({ quantity: { value, low, high } }: Reckoning) =>
+      ({ quick: low ?? value, likely: value, slow: high ?? value })[this.#pace];
+    const terms = figures.map((one, i) => termFrom(figures.length === 1 ? 'T' : `T${i + 1}`, one));
+    return {
+      value: figures.reduce((sum, one) => sum + at(one), 0),
+      formula: `t = ${terms.map(({ symbol }) => symbol).join(' + ')}`,
+      terms,
     };
   }
 
@@ -285,6 +304,10 @@ class Hands {
       case 'core':
         return this.#core(step);
       case 'small': {
+        const sets = parts.flatMap(({ id, repeat }) =>
+          repeat ? (this.#ground.find(id, 'repeats.minutes') ?? []) : [],
+        );
+        if (sets.length > 0) return this.#asReckoned(sets);
         const n = parts.reduce((sum, part) => sum + smallParts(part, this.#ground.own), 0);
         return this.#byCount('route.small', n, 'Small parts');
       }
@@ -308,7 +331,10 @@ class Hands {
         return this.#byCount('route.oven-hands', 1, 'Loads');
       case 'trial':
         return this.#byCount('route.trial', 1, 'Swatches');
-      case 'fix':
+      case 'fix': {
+        const set = this.#ground.find(step.thing, 'repeats.place');
+        return set ? this.#asReckoned([set]) : this.#byCount('route.fix', Math.max(1, copies), 'Things');
+      }
       case 'warm':
         return this.#byCount(`route.${step.kind}`, Math.max(1, copies), 'Things');
       case 'joint':

@@ -198,6 +198,28 @@ function clayNamed(own: ClayPass, all: readonly ClayPass[]): string {
       : `: clay on ${regions.join(', ')}`;
 }
 
+/** Whether a set is baked by itself before it goes where it belongs. */
+function isLaidAhead({ repeat, state }: Part): boolean {
+  return repeat?.ahead === true && (state === 'planned' || state === 'raw');
+}
+
+function makeSet(part: Part): RouteStep {
+  return step(stepId('small', part.id), 'small', `Make ${part.count} ${part.name}`, { parts: [part.id] });
+}
+
+/** A set is put on what it hangs on while both are raw, or once it comes out of its own bake. */
+function putSet(part: Part, ground: ProposeGround, needs: readonly string[] = []): RouteStep[] {
+  const host = part.parent ? ground.partById.get(part.parent) : undefined;
+  if (!host || !ground.isClay(host.id) || part.repeat?.kind === 'counted') return [];
+  return [
+    step(stepId('fix', part.id), 'fix', `Put ${part.name} on ${host.name}`, {
+      parts: [host.id],
+      thing: part.id,
+      needs: [...needs],
+    }),
+  ];
+}
+
 /** Everything done to a part in one of its passes, up to the bake. */
 function passSteps(
   part: Part,
@@ -213,6 +235,7 @@ function passSteps(
   const regions = all.length > 1 ? [...own.regions] : [];
   const named = all.length > 1 ? clayNamed(own, all) : ': clay';
   const key = all.length > 1 ? [pass] : [];
+  if (part.repeat) return isLast ? [makeSet(part), ...putSet(part, ground)] : [];
   const needs = smallParts(part, ground.own) > 0 ? [...ahead] : [];
   // What is worked in the clay of a bake comes before that bake; a face is worked where the head is.
   const isOfThis = isLast || (hasFace(part) && own.regions.some(isOfFace));
@@ -375,18 +398,23 @@ export function proposeRoute(ground: ProposeGround): Route {
   const clay = piece.parts.filter(({ id }) => ground.isClay(id));
   const planned = clay.filter(({ state }) => state === 'planned');
   // What lies there baked goes into the oven again only for more clay over it.
-  const toCure = clay.filter((part) => passesAhead(part, ground).length > 0);
+  const stillRaw = clay.filter((part) => passesAhead(part, ground).length > 0);
+  const early = stillRaw.filter((part) => isLaidAhead(part) && ground.windowOf(part.id) !== null);
+  const toCure = stillRaw.filter((part) => !early.includes(part));
   const hung = hungOf(ground);
   const baked = toCure.filter(({ id }) => ground.windowOf(id) !== null);
   const dried = toCure.filter(({ id }) => ground.windowOf(id) === null);
   const withSmall = baked.filter((part) => smallParts(part, own) > 0);
   const small = withSmall.map((part) => ofPart(part, 'small'));
   const ahead = bakes('ahead', 'Bake of small parts', withSmall, 'ahead', ground);
+  const setsBake = bakes('sets', 'Bake of what is made ahead', early, 'full', ground);
+  const cooledSets = setsBake.filter(({ kind }) => kind === 'cool').map(({ id }) => id);
   const cooledAhead = ahead.filter(({ kind }) => kind === 'cool').map(({ id }) => id);
   const last = Math.max(1, ...toCure.flatMap((part) => passesAhead(part, ground).map(({ pass }) => pass)));
   const isSet = heat === 'set' && school === 'sections';
   const sculpted = Array.from({ length: last }, (_, k) => k + 1).flatMap((pass) => {
-    const here = toCure.flatMap((part) => passSteps(part, pass, ground, hung, cooledAhead));
+    const puts = pass === last ? early.flatMap((part) => putSet(part, ground, cooledSets)) : [];
+    const here = [...toCure.flatMap((part) => passSteps(part, pass, ground, hung, cooledAhead)), ...puts];
     // A short bake is for what more clay goes on later; all else waits for the final one.
     const inIt = baked.filter((part) => {
       const passes = passesAhead(part, ground);
@@ -423,6 +451,8 @@ export function proposeRoute(ground: ProposeGround): Route {
       ),
       ...small,
       ...ahead,
+      ...early.map(makeSet),
+      ...setsBake,
       ...sculpted,
       ...final,
       ...dried.map((part) => drying(part, ground)),

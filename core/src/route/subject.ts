@@ -4,6 +4,7 @@ import { bakesSubject } from '../bake/plan/subject.ts';
 import { briefSubject } from '../brief/index.ts';
 import { bulkSubject } from '../bulk/index.ts';
 import { declareSubject } from '../context/index.ts';
+import { repeatsSubject } from '../repeats/subject.ts';
 import { sizeSubject } from '../size/index.ts';
 import { aboutToAsk, differenceAsk, handlingAsk, stepTimeAsk } from './asks.ts';
 import { STEP } from './figures.ts';
@@ -13,7 +14,16 @@ import { stepsSubject } from './steps/subject.ts';
 
 export const routeSubject = declareSubject({
   name: 'route',
-  needs: [sizeSubject, briefSubject, bulkSubject, bonesSubject, bakeSubject, stepsSubject, bakesSubject],
+  needs: [
+    sizeSubject,
+    briefSubject,
+    bulkSubject,
+    bonesSubject,
+    bakeSubject,
+    stepsSubject,
+    bakesSubject,
+    repeatsSubject,
+  ],
   reckoners: [routeOfPiece],
   asked: Object.values(STEP),
   lines: [{ stage: 'bench', isLong: false, of: routeLines }],
