@@ -66,3 +66,39 @@ export const REPEATS = declareFigures('repeats', {
     formula: 'T = r × (m − g)',
   },
 });
+
+/** The figures of moulds. */
+export const MOULD = declareFigures('repeats', {
+  oversize: {
+    key: 'mould.oversize',
+    of: 'part',
+    unit: '%',
+    title: 'Make the master at',
+    says: 'size of the master for the last cast to come out right',
+    formula: 'o = 100 ÷ ((1 − s1 ÷ 100) × (1 − s2 ÷ 100) × …)',
+  },
+  stuff: {
+    key: 'mould.stuff',
+    of: 'part',
+    unit: 'g',
+    title: 'Mould stuff to mix',
+    says: 'putty or rubber that a mould takes',
+    formula: 'm = (a × b × c − V) × ρ',
+  },
+  half: {
+    key: 'mould.half',
+    of: 'part',
+    unit: 'g',
+    title: 'Each of its two portions',
+    says: 'one of the two equal portions of a mix',
+    formula: 'h = m ÷ 2',
+  },
+  castCost: {
+    key: 'mould.cast-cost',
+    of: 'part',
+    unit: 'money',
+    title: 'Mould, for each cast',
+    says: 'what a mould adds to the cost of a cast',
+    formula: 'k = m ÷ 100 × p ÷ n',
+  },
+});

@@ -1,9 +1,14 @@
+export type { CutFromSheets, PullSeen } from './asks.ts';
+export type { Draft, Pulls } from './mould/pull.ts';
+export type { MouldFacts } from './mould/reckonMould.ts';
+export { PULL_OF } from './mould/reckonMould.ts';
 export { type Place, placesOf } from './places.ts';
-export { setOfPart } from './reckoners.ts';
+export { mouldOfPart, setOfPart } from './reckoners.ts';
 export type { SetFacts } from './reckonSet.ts';
 export { type CountedSet, countSet, type UncountedSet } from './sets/countSet.ts';
 export type { Laid } from './sets/lattice.ts';
 export { type Course, type Curve, courseOf, crossesItself, type Spot } from './spacing/curves.ts';
 export { type DivideAsk, type Divided, divided, lengthOf, type Mark } from './spacing/marks.ts';
+export { spacingDrawing, spacingStrip } from './spacing/spacingDrawing.ts';
 export { repeatsSubject } from './subject.ts';
 export { costFor, minutesFor, paysFrom, type WayRates, waysOf } from './ways/ways.ts';

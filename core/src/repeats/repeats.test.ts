@@ -193,7 +193,9 @@ describe('a set in the route', () => {
     expect(steps[bake]?.parts).toContain('wall');
     const hands = route.times.get(steps[make]?.id ?? '')?.hands.quantity.value;
     expect(hands).toBeCloseTo(book.get('shingle/repeats.minutes')?.quantity.value ?? -1, 9);
-    expect(steps.some(({ kind, parts }) => kind === 'skin' && parts.includes('shingle' as never))).toBe(false);
+    expect(steps.some(({ kind, parts }) => kind === 'skin' && parts.includes('shingle' as never))).toBe(
+      false,
+    );
   });
 
   it('baked ahead it has a small load before what it is put on is baked, and is in no later one', () => {

@@ -1,12 +1,13 @@
 import { declareSubject } from '../context/index.ts';
+import { placesAsk, pullAsk, setDrawingAsk, sheetsAsk } from './asks.ts';
 import { setLines } from './lines.ts';
-import { setOfPart } from './reckoners.ts';
+import { mouldOfPart, setOfPart } from './reckoners.ts';
 
 /** Sets, even spacing, ways of making many, moulds. */
 export const repeatsSubject = declareSubject({
   name: 'repeats',
   needs: [],
-  reckoners: [setOfPart],
-  asks: [],
+  reckoners: [setOfPart, mouldOfPart],
+  asks: [placesAsk, setDrawingAsk, sheetsAsk, pullAsk],
   lines: [{ stage: 'repeats', isLong: false, of: setLines }],
 });

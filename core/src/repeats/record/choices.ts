@@ -10,6 +10,10 @@ export type Way = (typeof WAYS)[number];
 export const MOULD_KINDS = ['press', 'halves', 'poured', 'foil'] as const;
 export type MouldKind = (typeof MOULD_KINDS)[number];
 
+/** How the master lies: what of it faces the opening of the mould. */
+export const LAID_BY = ['front', 'top', 'side'] as const;
+export type LaidBy = (typeof LAID_BY)[number];
+
 /** What moulds are made of, and what is cast in them. */
 export const MOULD_STUFFS = ['putty', 'rubber', 'clay', 'foil'] as const;
 export type MouldStuff = (typeof MOULD_STUFFS)[number];

@@ -6,6 +6,8 @@ import { Nested, NestedList } from '../../record/nested.ts';
 import {
   CAST_STUFFS,
   type CastStuff,
+  LAID_BY,
+  type LaidBy,
   MOULD_KINDS,
   MOULD_STUFFS,
   type MouldKind,
@@ -78,6 +80,8 @@ export class MouldChoice {
   @IsIn(MOULD_KINDS) kind!: MouldKind;
   @IsIn(MOULD_STUFFS) of!: MouldStuff;
   @IsIn(CAST_STUFFS) casts!: CastStuff;
+  /** What of the master faces the opening; its back is cut flush, or is the other half. */
+  @IsIn(LAID_BY) pull!: LaidBy;
   /** Least wall; null takes the usual. */
   @IsOptional() @Amount(LIMITS.mouldChoice.wallMm) wallMm!: number | null;
   /** Generations of mould and cast between the master and the last cast. */

@@ -26,6 +26,7 @@ export const DEFAULT_MOULD: MouldChoice = {
   kind: 'press',
   of: 'putty',
   casts: 'clay',
+  pull: 'front',
   wallMm: null,
   generations: 1,
   runs: 6,

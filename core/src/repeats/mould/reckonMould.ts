@@ -1,0 +1,139 @@
+import type { PartContext } from '../../context/index.ts';
+import type { LaidBy, MouldChoice } from '../../piece/index.ts';
+import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
+import { MOULD } from '../figures.ts';
+import { type MasterSize, type MouldNeed, masterAlong, mouldNeed } from './boxes.ts';
+import { type Release, releaseFor } from './release.ts';
+import { type ShrinkChain, shrinkChain } from './shrink.ts';
+
+/** Which way a laid master is pulled, in its own frame. */
+export const PULL_OF: Readonly<Record<LaidBy, readonly [number, number, number]>> = {
+  front: [0, 0, 1],
+  top: [0, 1, 0],
+  side: [1, 0, 0],
+};
+
+/** What is known of a mould besides its figures. */
+export interface MouldFacts {
+  readonly choice: MouldChoice;
+  readonly master: MasterSize;
+  readonly need: MouldNeed;
+  readonly chain: ShrinkChain;
+  readonly release: Release;
+  readonly life: number;
+  readonly placesMin: number;
+  readonly setsMin: number;
+}
+
+const PRICE: Readonly<Record<MouldChoice['of'], string | null>> = {
+  putty: 'repeats.putty-price',
+  rubber: 'repeats.rubber-price',
+  clay: null,
+  foil: null,
+};
+
+function shapeTerm(
+  symbol: string,
+  name: string,
+  value: number,
+  unit: Term['quantity']['unit'],
+  says: string,
+): Term {
+  return { symbol, name, quantity: { value, unit }, origin: { kind: 'shape', says } };
+}
+
+function judgeRelease({ says, level }: Release): Verdict | undefined {
+  if (level === 'good') return undefined;
+  return {
+    level,
+    wording: 'state',
+    says,
+    waysOut: [{ says: 'cast another stuff, or make the mould of another' }],
+  };
+}
+
+function reckonOversize(part: string, { steps, oversize, low, high }: ShrinkChain): Reckoning {
+  const product = steps.map((_, i) => `(1 − s${i + 1} ÷ 100)`).join(' × ');
+  return figure(MOULD.oversize, {
+    part,
+    value: 100 * oversize,
+    low: 100 / high,
+    high: 100 / low,
+    formula: `o = 100 ÷ (${product})`,
+    terms: steps.map(
+      ({ says, percent, row }, i): Term => ({
+        symbol: `s${i + 1}`,
+        name: `Shrinks, ${says}`,
+        quantity: { value: percent, unit: '' },
+        origin: { kind: 'shape', says: `handbook: ${row}` },
+      }),
+    ),
+  });
+}
+
+/** The figures of the mould of a part; null where it has none. */
+export function reckonMould(context: PartContext): { figures: Reckoning[]; facts: MouldFacts } | null {
+  const { part, own, piece } = context;
+  const choice = part.mould;
+  if (!choice) return null;
+  const master = masterAlong(context, PULL_OF[choice.pull]);
+  const need = mouldNeed(master, choice, own);
+  const chain = shrinkChain(choice, own);
+  const release = releaseFor(choice.of, choice.casts, piece.brief.schools.colour === 'coloured');
+  const isRubber = choice.of === 'rubber';
+  const clock = isRubber ? 'rubber' : 'putty';
+  const facts: MouldFacts = {
+    choice,
+    master,
+    need,
+    chain,
+    release,
+    life: sourced(`mould.life-${choice.of}`, own).value,
+    placesMin: sourced(`mould.${clock}-places`, own).value,
+    setsMin: sourced(`mould.${clock}-sets`, own).value,
+  };
+  const oversize = reckonOversize(part.id, chain);
+  if (choice.of === 'foil' || choice.of === 'clay') return { figures: [oversize], facts };
+  const [a, b, c] = need.outerMm;
+  const stuff = figure(MOULD.stuff, {
+    part: part.id,
+    value: need.grams,
+    terms: [
+      shapeTerm('a', 'Across, walls counted in', a, 'mm', 'the master and twice the wall'),
+      shapeTerm('b', 'Along, walls counted in', b, 'mm', 'the master and twice the wall'),
+      shapeTerm('c', 'High', c, 'mm', 'the master and what is under it'),
+      shapeTerm('V', 'Master', master.volumeMm3 / 1000, 'cm³', 'its solid, at scale'),
+      sourced('stuff.silicone.density', own).term('ρ'),
+    ],
+    verdict: judgeRelease(release),
+  });
+  const half = figure(MOULD.half, {
+    part: part.id,
+    value: need.half.grams,
+    terms: [termFrom('m', stuff)],
+    note: `a ball of ${need.half.ballMm.toFixed(1)} mm each`,
+  });
+  const row = PRICE[choice.of];
+  if (row === null) return { figures: [oversize, stuff, half], facts };
+  const price = sourced(row, own);
+  const used = Math.min(choice.runs, facts.life);
+  const each = figure(MOULD.castCost, {
+    part: part.id,
+    value: ((need.grams / 100) * price.value) / used,
+    terms: [
+      { ...termFrom('m', stuff), quantity: { value: need.grams, unit: '' } },
+      price.term('p'),
+      {
+        symbol: 'n',
+        name: choice.runs > facts.life ? 'Casts that one mould bears' : 'Casts wanted',
+        quantity: { value: used, unit: 'count' },
+        origin: { kind: 'entry', path: ['parts', part.id, 'mould', 'runs'] },
+      },
+    ],
+    note:
+      choice.runs > facts.life
+        ? `${Math.ceil(choice.runs / facts.life)} moulds for ${choice.runs} casts`
+        : undefined,
+  });
+  return { figures: [oversize, stuff, half, each], facts };
+}
