@@ -21,7 +21,7 @@ interface Shot {
 const FERRY = '/piece/low-water-ferry';
 
 /** Lenses whose picture wants more than going there. */
-const OWN_SHOT: readonly string[] = ['bake'];
+const OWN_SHOT: readonly string[] = ['bake', 'repeats'];
 
 const SHOTS: readonly Shot[] = [
   ...LENSES.filter(({ stage }) => !OWN_SHOT.includes(stage)).map(({ stage }) => ({
@@ -58,11 +58,14 @@ const SHOTS: readonly Shot[] = [
     },
   },
   {
-    name: 'reads-as',
-    path: `${FERRY}/size`,
+    name: 'repeats',
+    path: `${FERRY.replace('low-water-ferry', 'toll-frogs')}/repeats`,
     act: async (page) => {
-      await page.getByRole('button', { name: 'Reads as' }).click();
-      await page.getByRole('button', { name: '+ A found thing' }).scrollIntoViewIfNeeded();
+      await page
+        .getByRole('button', { name: /^Roof shingles/ })
+        .first()
+        .click();
+      await page.getByRole('img', { name: 'Roof shingles in their place' }).waitFor();
     },
   },
   {

@@ -3,6 +3,7 @@ import { createBrowserRouter, Link, Outlet, useRouteError } from 'react-router';
 import { Toaster } from 'sonner';
 import Shelf from './shelf/Shelf.tsx';
 import { ClockStrip, useStripPx } from './shell/ClockStrip.tsx';
+import { MixClocks } from './shell/MixClocks.tsx';
 import { useTheme } from './shell/useTheme.ts';
 import { pieceStore } from './storage/keeper.ts';
 import { sayUnkept } from './storage/keeping.ts';
@@ -21,6 +22,7 @@ function Root() {
   return (
     <div style={{ '--strip': `${stripPx}px` } as CSSProperties}>
       <ClockStrip />
+      <MixClocks />
       <Suspense fallback={<p className="p-4 text-quiet">Opening …</p>}>
         <Outlet />
       </Suspense>

@@ -9,6 +9,7 @@ export type { Seam, SeamKind, SeenSeam } from './seams/index.ts';
 export { benchSheet } from './sheet.ts';
 export { stepHint } from './stepHint.ts';
 export {
+  laidOut,
   MOST_TEMPLATES,
   picturePages,
   type SquaredPicture,

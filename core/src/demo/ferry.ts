@@ -10,8 +10,10 @@ import {
   DEFAULT_ENTRY,
   DEFAULT_FIT,
   DEFAULT_INSERT,
+  DEFAULT_MOULD,
   DEFAULT_PART,
   DEFAULT_REGION,
+  DEFAULT_REPEAT,
   type Decision,
   type EntryId,
   type Fit,
@@ -25,6 +27,7 @@ import {
   type PieceId,
 } from '../piece/index.ts';
 
+import { SET_STARTS } from '../repeats/sets/starts.ts';
 import { POST_PICTURE } from './pictures.ts';
 
 /** A part with the usual settings. */
@@ -191,7 +194,18 @@ const PARTS: Part[] = [
     'mug',
     'Enamel mug',
     turnedForm([0, 0], [74, 0], [80, 12], [80, 95], [60, 95], [60, 14], [0, 14]),
-    { ...ofClay('white'), count: 6 },
+    {
+      ...ofClay('white'),
+      count: 6,
+      repeat: {
+        ...DEFAULT_REPEAT,
+        n: 6,
+        sparePct: 0,
+        way: 'putty',
+        tally: { made: 5, good: 4, used: 0, minutes: 9 },
+      },
+      mould: { ...DEFAULT_MOULD, kind: 'halves', pull: 'side' },
+    },
   ),
   demoPart(
     'mug-handle',
@@ -242,6 +256,21 @@ const PARTS: Part[] = [
     { kind: 'block', widthMm: 1800, heightMm: 1320, depthMm: 720 },
     { ...ofClay('stone'), wishes: ['masonry'] },
   ),
+  demoPart(
+    'stitch',
+    'Rope stitches',
+    { kind: 'rod', lengthMm: 90, startMm: 30, endMm: 30, lying: true },
+    {
+      ...ofClay('neutral'),
+      parent: 'quay' as PartId,
+      repeat: { ...DEFAULT_REPEAT, kind: 'along', on: 'foot', pitchMm: 110 },
+    },
+  ),
+  demoPart('flag', 'Signal flags', SET_STARTS.find(({ id }) => id === 'flags')?.form(1) as Form, {
+    ...ofClay('white'),
+    parent: 'stage' as PartId,
+    repeat: { ...DEFAULT_REPEAT, kind: 'along', on: 'front.top', pitchMm: 180, ahead: true },
+  }),
 ];
 
 const FOUND: FoundThing[] = [

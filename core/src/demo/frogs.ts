@@ -1,14 +1,17 @@
 import { addDays, formatISO, parseISO, subDays } from 'date-fns';
+import type { Form } from '../form/index.ts';
 import {
   type ClayId,
   DEFAULT_BRIEF,
   DEFAULT_DECISION,
   DEFAULT_REGION,
+  DEFAULT_REPEAT,
   newPiece,
   type PartId,
   type Piece,
   type PieceId,
 } from '../piece/index.ts';
+import { SET_STARTS } from '../repeats/sets/starts.ts';
 import { demoClay, demoEntry, demoFit, demoPart, ofClay } from './ferry.ts';
 
 /** *Toll Frogs*: five toll-keepers 32 mm to the eyes, in coloured clay, due in 3 days. */
@@ -133,6 +136,22 @@ export function tollFrogs(now: string): Piece {
           ],
         },
         { ...ofClay('ochre'), note: 'Boards scored into the sheets before they are cut.' },
+      ),
+      demoPart('shingle', 'Roof shingles', SET_STARTS.find(({ id }) => id === 'shingles')?.form(1) as Form, {
+        ...ofClay('grey'),
+        parent: 'hut' as PartId,
+        repeat: { ...DEFAULT_REPEAT, kind: 'over', on: 'left-roof' },
+      }),
+      demoPart(
+        'tooth',
+        'Frog teeth',
+        { kind: 'cylinder', heightMm: 1.4, bottomMm: 0.9, topMm: 0.2, lying: false },
+        {
+          ...ofClay('ochre'),
+          sized: 'miniature',
+          parent: frog,
+          repeat: { ...DEFAULT_REPEAT, kind: 'along', ownMm: 12, pitchMm: 1.2, sparePct: 20, ahead: true },
+        },
       ),
       demoPart(
         'reed',

@@ -77,6 +77,9 @@ export function formatRange({ low, high, unit }: Quantity): string | null {
 /** Units whose figures are rounded to where a hand can tell. */
 const ROUNDED: readonly Quantity['unit'][] = ['mm', 'h', 'g/cm³', 'N'];
 
+/** Under so many minutes a part of one matters. */
+const FEW_MIN = 2;
+
 /**
  * What is put into a formula, as shown. A value of the handbook or of the maker’s own stands as it was written, so that the
  * working adds up: 0.15 mm is not 0.1 mm.
@@ -85,6 +88,8 @@ export function formatTerm({ quantity, origin }: Pick<Term, 'quantity' | 'origin
   const usual = formatQuantity(quantity);
   const { value, unit } = quantity;
   const isWritten = origin.kind === 'handbook' || origin.kind === 'own';
+  // Of a small thing the minutes are told, not rounded to none.
+  if (unit === 'min' && value > 0 && value < FEW_MIN) return `${Number(value.toPrecision(3))} min`;
   if (!isWritten || !ROUNDED.includes(unit)) return usual;
   const exact = trimmed(value);
   return Number.parseFloat(usual) === Number.parseFloat(exact) ? usual : `${exact} ${unit}`;

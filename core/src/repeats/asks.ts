@@ -43,6 +43,16 @@ export const placesAsk = ask(
   },
 );
 
+/** The lines and faces of a part itself. */
+export const placesOfAsk = ask(
+  'repeats.places-of',
+  (given: Given, { part }: { readonly part: string }): readonly Pick<Place, 'key' | 'kind' | 'says'>[] => {
+    const context = given.contexts.get(part);
+    if (!context) return [];
+    return placesOf(context.part.form, context.shape).map(({ key, kind, says }) => ({ key, kind, says }));
+  },
+);
+
 /** More than so many are not nested one by one. */
 const MOST_NESTED = 600;
 const GAP = 0.5;

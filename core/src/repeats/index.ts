@@ -1,12 +1,24 @@
 export type { CutFromSheets, PullSeen } from './asks.ts';
+export {
+  batchesOf,
+  type MixStage,
+  MOST_MIXES,
+  mixStage,
+  type RunningMix,
+  readRunningMixes,
+} from './mixClock.ts';
+export { type Board, boardsDrawing, boxBoards } from './mould/boards.ts';
 export type { Draft, Pulls } from './mould/pull.ts';
 export type { MouldFacts } from './mould/reckonMould.ts';
 export { PULL_OF } from './mould/reckonMould.ts';
+export { type OneLog, oneLog } from './oneLog.ts';
 export { type Place, placesOf } from './places.ts';
 export { mouldOfPart, setOfPart } from './reckoners.ts';
 export type { SetFacts } from './reckonSet.ts';
 export { type CountedSet, countSet, type UncountedSet } from './sets/countSet.ts';
+export { MOST_BETWEEN_MIN, tallied, tallyLogged, withSet } from './sets/edits.ts';
 export type { Laid } from './sets/lattice.ts';
+export { SET_STARTS, type SetStart } from './sets/starts.ts';
 export { type Course, type Curve, courseOf, crossesItself, type Spot } from './spacing/curves.ts';
 export { type DivideAsk, type Divided, divided, lengthOf, type Mark } from './spacing/marks.ts';
 export { spacingDrawing, spacingStrip } from './spacing/spacingDrawing.ts';

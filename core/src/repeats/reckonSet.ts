@@ -8,10 +8,17 @@ import {
   termFrom,
   type Verdict,
 } from '../reckoning/index.ts';
-import { practised } from '../route/hands.ts';
 import { REPEATS } from './figures.ts';
 import { type CountedSet, countSet, type UncountedSet } from './sets/countSet.ts';
-import { byHand, type LearnedRate, learned, paysFrom, type WayRates, waysOf } from './ways/ways.ts';
+import {
+  byHand,
+  type LearnedRate,
+  learned,
+  paysFrom,
+  timesOfFirst,
+  type WayRates,
+  waysOf,
+} from './ways/ways.ts';
 
 /** What is known of a set besides its figures. */
 export interface SetFacts {
@@ -174,13 +181,13 @@ function reckonExtent({ part, own: _ }: PartContext, set: CountedSet): Reckoning
 function reckonMinutes(context: PartContext, rates: WayRates, rate: LearnedRate, make: Reckoning): Reckoning {
   const { part, own } = context;
   const n = make.quantity.value;
-  const times = rates.learning === 1 ? n : practised(n, rates.learning);
+  const times = timesOfFirst(rates, n);
   const low = rates.way === 'hand' ? byHand(context) : null;
   const learnedSays =
     rate.pieces === 0
       ? 'nothing tallied yet'
       : `${rate.pieces} tallied in ${rate.ownMin.toFixed(0)} min, ${rate.expectedMin.toFixed(0)} were reckoned`;
-  const share = sourced('route.practice', own);
+  const share = sourced('repeats.learning', own);
   return figure(REPEATS.minutes, {
     part: part.id,
     value: rates.setupMin + rate.factor * rates.eachMin * times,
@@ -193,7 +200,7 @@ function reckonMinutes(context: PartContext, rates: WayRates, rate: LearnedRate,
         rates.eachMin,
         'min',
         low
-          ? `${low.surfaceCm2.toFixed(1)} cm² of surface, ${low.features} features`
+          ? `${low.shapeMin > 0 ? `shaped in ${low.shapeMin} min, ` : ''}${low.surfaceCm2.toFixed(1)} cm² of surface, ${low.features} features`
           : 'the ways of making it',
       ),
       shapeTerm(

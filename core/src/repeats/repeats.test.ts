@@ -184,7 +184,7 @@ describe('a set in the route', () => {
     const { steps } = route.route;
     const at = (test: (one: (typeof steps)[number]) => boolean) => steps.findIndex(test);
     const [make, put] = [
-      at(({ kind, parts }) => kind === 'small' && parts[0] === 'shingle'),
+      at(({ kind, parts }) => kind === 'skin' && parts[0] === 'shingle'),
       at(({ kind, thing }) => kind === 'fix' && thing === 'shingle'),
     ];
     const bake = at(({ kind, parts }) => kind === 'bake' && parts.includes('shingle' as never));
@@ -193,9 +193,8 @@ describe('a set in the route', () => {
     expect(steps[bake]?.parts).toContain('wall');
     const hands = route.times.get(steps[make]?.id ?? '')?.hands.quantity.value;
     expect(hands).toBeCloseTo(book.get('shingle/repeats.minutes')?.quantity.value ?? -1, 9);
-    expect(steps.some(({ kind, parts }) => kind === 'skin' && parts.includes('shingle' as never))).toBe(
-      false,
-    );
+    expect(steps.filter(({ kind, parts }) => kind === 'skin' && parts[0] === 'shingle')).toHaveLength(1);
+    expect(book.get('shingle/bake.audit')?.verdict?.says ?? '').not.toMatch(/no clay/);
   });
 
   it('baked ahead it has a small load before what it is put on is baked, and is in no later one', () => {

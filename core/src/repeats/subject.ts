@@ -1,5 +1,5 @@
 import { declareSubject } from '../context/index.ts';
-import { placesAsk, pullAsk, setDrawingAsk, sheetsAsk } from './asks.ts';
+import { placesAsk, placesOfAsk, pullAsk, setDrawingAsk, sheetsAsk } from './asks.ts';
 import { setLines } from './lines.ts';
 import { mouldOfPart, setOfPart } from './reckoners.ts';
 
@@ -8,6 +8,6 @@ export const repeatsSubject = declareSubject({
   name: 'repeats',
   needs: [],
   reckoners: [setOfPart, mouldOfPart],
-  asks: [placesAsk, setDrawingAsk, sheetsAsk, pullAsk],
+  asks: [placesAsk, placesOfAsk, setDrawingAsk, sheetsAsk, pullAsk],
   lines: [{ stage: 'repeats', isLong: false, of: setLines }],
 });

@@ -148,6 +148,13 @@ class Hands {
     };
   }
 
+  /** The minutes of the sets that a step makes; null where it is of anything else. */
+  #setsOf(step: RouteStep, parts: Piece['parts']): readonly Reckoning[] | null {
+    if (step.kind !== 'skin' || parts.length === 0 || !parts.every(({ repeat }) => repeat)) return null;
+    const found = parts.flatMap(({ id }) => this.#ground.find(id, 'repeats.minutes') ?? []);
+    return found.length === parts.length ? found : null;
+  }
+
   /** Minutes that another stage has reckoned, at the pace that is asked for. */
   #asReckoned(figures: readonly Reckoning[]): Worked {
     const at = ({ quantity: { value, low, high } }: Reckoning) =>
@@ -294,6 +301,8 @@ class Hands {
   of(step: RouteStep): Worked {
     const parts = this.#partsOf(step);
     const copies = parts.reduce((sum, { count }) => sum + count, 0);
+    const sets = this.#setsOf(step, parts);
+    if (sets) return this.#asReckoned(sets);
     switch (step.kind) {
       case 'wire':
         return this.#wire(step);
@@ -304,10 +313,6 @@ class Hands {
       case 'core':
         return this.#core(step);
       case 'small': {
-        const sets = parts.flatMap(({ id, repeat }) =>
-          repeat ? (this.#ground.find(id, 'repeats.minutes') ?? []) : [],
-        );
-        if (sets.length > 0) return this.#asReckoned(sets);
         const n = parts.reduce((sum, part) => sum + smallParts(part, this.#ground.own), 0);
         return this.#byCount('route.small', n, 'Small parts');
       }

@@ -204,7 +204,7 @@ function isLaidAhead({ repeat, state }: Part): boolean {
 }
 
 function makeSet(part: Part): RouteStep {
-  return step(stepId('small', part.id), 'small', `Make ${part.count} ${part.name}`, { parts: [part.id] });
+  return step(stepId('skin', part.id), 'skin', `Make ${part.count} ${part.name}`, { parts: [part.id] });
 }
 
 /** A set is put on what it hangs on while both are raw, or once it comes out of its own bake. */

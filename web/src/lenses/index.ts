@@ -5,6 +5,7 @@ import { bonesLens } from './bones/manifest.ts';
 import { briefLens } from './brief/manifest.ts';
 import { bulkLens } from './bulk/manifest.ts';
 import { logLens } from './log/manifest.ts';
+import { repeatsLens } from './repeats/manifest.ts';
 import { sizeLens } from './size/manifest.ts';
 
 /** Every lens there is, in the order of the stages. A new one is a line here. */
@@ -13,6 +14,7 @@ export const LENSES: readonly LensManifest[] = [
   sizeLens,
   bonesLens,
   bulkLens,
+  repeatsLens,
   bakeLens,
   benchLens,
   logLens,

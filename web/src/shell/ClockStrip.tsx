@@ -12,6 +12,8 @@ const AGAIN = 15_000;
 const MISSED = 60_000;
 /** A bake that began so much later than now was begun by another clock, ms. */
 const PUT_BACK = 60_000;
+/** Height of a row of clocks, px. */
+const ROW = 40;
 
 const STAGE_SAYS = { in: 'in the oven', over: 'OVER', cooling: 'cooling', cool: 'cool' } as const;
 const THEN_SAYS = {
@@ -96,7 +98,7 @@ function Clock({ bake }: { readonly bake: RunningBake }) {
   return (
     <aside
       aria-label="Clocks"
-      className={`sticky top-0 z-40 flex h-(--strip) items-center gap-x-3 overflow-hidden border-b px-3.5 text-[13px] ${
+      className={`sticky top-0 z-40 flex h-10 items-center gap-x-3 overflow-hidden border-b px-3.5 text-[13px] ${
         stage === 'over' ? 'border-wont bg-wont text-bench' : 'border-fired bg-paper'
       }`}
     >
@@ -140,7 +142,9 @@ export function ClockStrip() {
   return bake && <Clock key={bake.startedAt} bake={bake} />;
 }
 
-/** Height of the strip of clocks, px; nothing while no clock runs. */
+/** Height of the strips of clocks, px; nothing while no clock runs. */
 export function useStripPx(): number {
-  return useAppSelector((state) => (state.workshop.bake === null ? 0 : 40));
+  return useAppSelector(
+    ({ workshop: { bake, mixes } }) => (bake === null ? 0 : ROW) + (mixes.length === 0 ? 0 : ROW),
+  );
 }

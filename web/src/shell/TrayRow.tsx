@@ -6,7 +6,7 @@ import { Copy, CornerDownRight, GripVertical, Trash2 } from 'lucide-react';
 import { type KeyboardEvent, memo } from 'react';
 import { toast } from 'sonner';
 import { HeedMark } from '../parts/HeedMark.tsx';
-import { useFigure, usePartHeed } from '../spine/hooks.ts';
+import { useCount, useFigure, usePartHeed } from '../spine/hooks.ts';
 import { undone } from '../state/documentSlice.ts';
 import { selected } from '../state/sessionSlice.ts';
 import { edit, selectPart, store, useAppDispatch, useAppSelector } from '../state/store.ts';
@@ -130,6 +130,7 @@ export const TrayRow = memo(function TrayRow({
   const onKeyDown = usePartKeys(part);
   const heightMm = useFigure(part.id, 'size.height')?.quantity.value ?? null;
   const heed = usePartHeed(part.id);
+  const count = useCount(part);
   return (
     <li
       ref={drag?.setNodeRef ?? measure}
@@ -153,7 +154,7 @@ export const TrayRow = memo(function TrayRow({
           {depth > 0 && <CornerDownRight aria-hidden className="size-3 shrink-0 self-center text-quiet" />}
           <span className="min-w-0 flex-1 truncate" title={part.name}>
             {part.name}
-            {part.count > 1 && <span className="text-quiet"> × {part.count}</span>}
+            {count > 1 && <span className="text-quiet"> × {count}</span>}
           </span>
           <span className="sr-only">,</span>
           <HeedMark heed={heed} />

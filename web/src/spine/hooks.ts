@@ -130,12 +130,29 @@ function contextOf(piece: Piece, own: OwnValues, now: string): PieceContext {
   return { piece, own, scale, scaleFigure: reckonScale(piece.scale, scale), now };
 }
 
+/** How many of a part there are, by its rule where it has one. */
+function countOf({ repeat, count }: Part, make: ShownFigure | undefined): number {
+  return repeat && make ? make.quantity.value : count;
+}
+
+/** How many of a part there are, by its rule where it has one. */
+export function useCount(part: Part): number {
+  return countOf(part, useFigure(part.id, MAKE));
+}
+
+/** The figure that the count of a set follows from. */
+const MAKE = 'repeats.make';
+
 function factsOf(
   context: PieceContext,
   part: Part,
   shape: ReturnType<FigureStore['shapes']['get']>,
+  make: ShownFigure | undefined,
 ): PartFacts | undefined {
-  return shape && { ...context, part, shape, shrink: part.sized === 'life' ? context.scale.ratio : 1 };
+  const settled = part.repeat ? { ...part, count: countOf(part, make) } : part;
+  return (
+    shape && { ...context, part: settled, shape, shrink: part.sized === 'life' ? context.scale.ratio : 1 }
+  );
 }
 
 /** What is known of a part; undefined while it cannot be built. */
@@ -143,23 +160,29 @@ export function usePartFacts(id: string | null | undefined): PartFacts | undefin
   const context = usePieceContext();
   const part = context.piece.parts.find((one) => one.id === id);
   const shape = useFigures((store) => store.shapes.get(id ?? ''));
-  return useMemo(() => part && factsOf(context, part, shape), [context, part, shape]);
+  const make = useFigure(id, MAKE);
+  return useMemo(() => part && factsOf(context, part, shape, make), [context, part, shape, make]);
 }
 
 /** What is known of every part that can be built, in their order. */
 export function useAllFacts(): ReadonlyMap<string, PartFacts> {
   const context = usePieceContext();
   const shapes = useFigures((store) => store.shapes);
-  return useMemo(() => allFacts(context, shapes), [context, shapes]);
+  const sets = context.piece.parts.filter(({ repeat }) => repeat !== null);
+  // Drawn again when a count is another, not with every figure.
+  const counts = useFigures((store) => sets.map(({ id }) => store.find(id, MAKE)?.quantity.value).join());
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the counts stand for the figures they are found in
+  return useMemo(() => allFacts(context, shapes, figures), [context, shapes, counts]);
 }
 
 function allFacts(
   context: PieceContext,
   shapes: Pick<FigureStore['shapes'], 'get'>,
+  known: Pick<FigureStore, 'find'>,
 ): ReadonlyMap<string, PartFacts> {
   return new Map(
     context.piece.parts.flatMap((part) => {
-      const facts = factsOf(context, part, shapes.get(part.id));
+      const facts = factsOf(context, part, shapes.get(part.id), known.find(part.id, MAKE));
       return facts ? [[part.id as string, facts] as const] : [];
     }),
   );
@@ -171,7 +194,7 @@ export async function factsOnce(): Promise<ReadonlyMap<string, PartFacts>> {
   const { document: doc, workshop, session } = store.getState();
   if (!doc.piece) return new Map();
   const context = contextOf(doc.piece, { ...workshop.own, ...doc.piece.own }, session.today);
-  return allFacts(context, shapes);
+  return allFacts(context, shapes, figures);
 }
 
 /** What a figure scale thickens in the open piece. */

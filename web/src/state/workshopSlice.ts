@@ -1,6 +1,7 @@
 import type { RunningBake } from '@every-inch/core/bake';
 import type { Paper } from '@every-inch/core/drawing';
 import type { OwnValues } from '@every-inch/core/reckoning';
+import type { RunningMix } from '@every-inch/core/repeats';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** The maker’s settings over all pieces. */
@@ -15,6 +16,8 @@ export interface Workshop {
   readonly theme: 'system' | 'light' | 'dark';
   /** The bake that is going on, whatever piece is open. */
   readonly bake: RunningBake | null;
+  /** Mixes that are being worked or that set, the oldest first. */
+  readonly mixes: readonly RunningMix[];
 }
 
 export const DEFAULT_WORKSHOP: Workshop = {
@@ -24,6 +27,7 @@ export const DEFAULT_WORKSHOP: Workshop = {
   ruleMeasuredMm: 100,
   theme: 'system',
   bake: null,
+  mixes: [],
 };
 
 const slice = createSlice({

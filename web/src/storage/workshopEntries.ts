@@ -1,6 +1,7 @@
 import { readRunningBake } from '@every-inch/core/bake';
 import { PAPERS } from '@every-inch/core/drawing';
 import { findRow, ownFault } from '@every-inch/core/handbook';
+import { readRunningMixes } from '@every-inch/core/repeats';
 import { dequal } from 'dequal';
 import { DEFAULT_WORKSHOP, type Workshop } from '../state/workshopSlice.ts';
 
@@ -129,5 +130,6 @@ export function workshopOf(entries: Entries): Workshop {
         ? rule
         : DEFAULT_WORKSHOP.ruleMeasuredMm,
     bake: readRunningBake(of('bake')),
+    mixes: readRunningMixes(of('mixes')),
   };
 }

@@ -4,6 +4,7 @@ import { reckonedOne } from '../../armature/testContext.ts';
 import { buildSolid, type Form, shapeOf, type Vec3 } from '../../form/index.ts';
 import { CAST_STUFFS, DEFAULT_MOULD, MOULD_STUFFS, type Part } from '../../piece/index.ts';
 import type { Mesh } from '../../solid/index.ts';
+import { boardsDrawing, boxBoards } from './boards.ts';
 import { mouldNeed } from './boxes.ts';
 import { bestPull, directionsOver, laidDraft } from './pull.ts';
 import { releaseFor } from './release.ts';
@@ -233,5 +234,24 @@ describe('release', () => {
     expect(releaseFor('rubber', 'putty', false).level).toBe('stop');
     expect(releaseFor('putty', 'clay', true).says).toMatch(/some use no powder.*others brush it off/);
     expect(releaseFor('putty', 'plaster', true).says).not.toMatch(/powder/);
+  });
+});
+
+describe('the box of a poured mould', () => {
+  it('closes: the boards enclose just what is poured, and stand on a floor under all of them', () => {
+    const master = { acrossMm: 20, alongMm: 30, highMm: 10, volumeMm3: 3000 };
+    const need = mouldNeed(master, { ...DEFAULT_MOULD, kind: 'poured', of: 'rubber' }, {});
+    const boards = boxBoards(need, 4);
+    const area = (name: string) =>
+      boards
+        .filter((one) => one.name.startsWith(name))
+        .reduce((sum, one) => sum + one.widthMm * one.heightMm, 0);
+    // Outside walls of the box less the corners that the short sides leave to the long ones.
+    expect(area('long')).toBeCloseTo(2 * (40 + 8) * 22, 9);
+    expect(area('short')).toBeCloseTo(2 * 50 * 22, 9);
+    expect(area('floor')).toBeCloseTo(48 * 58, 9);
+    const drawing = boardsDrawing(boards);
+    expect(drawing.widthMm).toBe(50);
+    expect(() => boxBoards(need, 0)).toThrow(/thickness over 0/);
   });
 });

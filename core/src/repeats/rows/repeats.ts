@@ -11,6 +11,10 @@ export const REPEATS_RULES: readonly Row[] = [
     low: 0.2,
     high: 0.4,
   }),
+  practice('repeats.learning', 'Of what it took, each doubling by hand takes (Wright 1936)', 85, '%', {
+    low: 80,
+    high: 90,
+  }),
   practice('repeats.place', 'One small thing put on: 3 a minute', 0.33, 'min', { low: 0.25, high: 0.5 }),
   remembered('repeats.cutter-setup', 'Bend a cutter of tin and roll the sheet', 15, 'min', {
     low: 8,

@@ -1,6 +1,6 @@
 import type { PartContext } from '../../context/index.ts';
 import type { Piece, Way } from '../../piece/index.ts';
-import { type Sourced, sourced } from '../../reckoning/index.ts';
+import { sourced } from '../../reckoning/index.ts';
 import { practised } from '../../route/hands.ts';
 
 /** One way of making many alike, as it stands for one part. */
@@ -17,6 +17,8 @@ export interface WayRates {
   readonly waitMin: number;
   /** Share of its minutes that each doubling takes; 1 for none. */
   readonly learning: number;
+  /** No practice brings one under this, min. */
+  readonly leastMin: number;
   readonly alike: string;
   readonly detail: string;
   /** Why it cannot be made so; null where it can. */
@@ -43,26 +45,31 @@ function isFlat({ part, shape }: PartContext): boolean {
   return (form.kind === 'block' || form.kind === 'cylinder') && (extents[0] ?? 0) <= 0.5 * (extents[1] ?? 0);
 }
 
+/** Forms that are rolled, cut or pressed in one go; any other is shaped first. */
+const PLAIN_FORMS = ['ball', 'rod', 'block', 'cylinder', 'extruded', 'wedge', 'tube'];
+
 /** Minutes of one by hand, with the rows they come from. */
 export interface ByHand {
   readonly value: number;
   readonly surfaceCm2: number;
-  readonly least: Sourced;
-  readonly skin: Sourced;
-  readonly clean: Sourced;
-  readonly feature: Sourced;
+  readonly leastMin: number;
+  readonly shapeMin: number;
   readonly features: number;
 }
 
-/** Minutes of the first one made by hand: its surface laid and smoothed, its features pressed on, and never less than a pellet takes. */
+/**
+ * Minutes of the first one made by hand: shaped where it is no plain form, its surface laid and smoothed, its features pressed
+ * on, and never less than a pellet takes.
+ */
 export function byHand({ part, shape, shrink, own }: PartContext): ByHand {
-  const [least, skin, clean, feature] = (
-    ['repeats.least', 'route.skin', 'route.clean', 'route.feature'] as const
-  ).map((row) => sourced(row, own)) as [Sourced, Sourced, Sourced, Sourced];
+  const of = (row: string) => sourced(row, own).value;
   const surfaceCm2 = shape.areaMm2 / shrink ** 2 / 100;
   const features = part.features.reduce((sum, { wanted }) => sum + wanted, 0);
-  const value = Math.max(least.value, (skin.value + clean.value) * surfaceCm2 + feature.value * features);
-  return { value, surfaceCm2, least, skin, clean, feature, features };
+  const shapeMin = PLAIN_FORMS.includes(part.form.kind) ? 0 : of('route.small');
+  const leastMin = of('repeats.least');
+  const surface = (of('route.skin') + of('route.clean')) * surfaceCm2;
+  const value = Math.max(leastMin, shapeMin + surface + of('route.feature') * features);
+  return { value, surfaceCm2, leastMin, shapeMin, features };
 }
 
 /** What the mould of a part takes of its stuff, g; for its price. */
@@ -81,7 +88,7 @@ const FLAT_ONLY =
 export function waysOf(context: PartContext): readonly WayRates[] {
   const { own } = context;
   const of = (row: string) => sourced(row, own).value;
-  const learning = of('route.practice') / 100;
+  const learning = of('repeats.learning') / 100;
   const flat = isFlat(context) ? null : FLAT_ONLY;
   const wall = of('mould.wall');
   const rates: Readonly<Record<Way, Omit<WayRates, 'way' | 'says' | 'alike' | 'detail'>>> = {
@@ -92,6 +99,7 @@ export function waysOf(context: PartContext): readonly WayRates[] {
       eachCost: 0,
       waitMin: 0,
       learning,
+      leastMin: byHand(context).leastMin,
       wont: null,
     },
     cutter: {
@@ -101,6 +109,7 @@ export function waysOf(context: PartContext): readonly WayRates[] {
       eachCost: 0,
       waitMin: 0,
       learning: 1,
+      leastMin: 0,
       wont: flat,
     },
     stamp: {
@@ -110,6 +119,7 @@ export function waysOf(context: PartContext): readonly WayRates[] {
       eachCost: 0,
       waitMin: of('bake.set-hold'),
       learning: 1,
+      leastMin: 0,
       wont: flat,
     },
     press: {
@@ -119,6 +129,7 @@ export function waysOf(context: PartContext): readonly WayRates[] {
       eachCost: 0,
       waitMin: of('mould.putty-sets'),
       learning: 1,
+      leastMin: 0,
       wont: null,
     },
     putty: {
@@ -128,6 +139,7 @@ export function waysOf(context: PartContext): readonly WayRates[] {
       eachCost: 0,
       waitMin: 2 * of('mould.putty-sets'),
       learning: 1,
+      leastMin: 0,
       wont: null,
     },
     poured: {
@@ -137,6 +149,7 @@ export function waysOf(context: PartContext): readonly WayRates[] {
       eachCost: 0,
       waitMin: of('mould.rubber-sets'),
       learning: 1,
+      leastMin: 0,
       wont: null,
     },
     bought: {
@@ -146,6 +159,7 @@ export function waysOf(context: PartContext): readonly WayRates[] {
       eachCost: of('repeats.bought-price'),
       waitMin: 0,
       learning: 1,
+      leastMin: 0,
       wont: null,
     },
   };
@@ -155,9 +169,21 @@ export function waysOf(context: PartContext): readonly WayRates[] {
   });
 }
 
+/**
+ * What n of them take, in times of the first: each doubling takes a share of what it took (Wright 1936), and none less than the
+ * least.
+ */
+export function timesOfFirst({ eachMin, learning, leastMin }: WayRates, n: number): number {
+  if (learning === 1 || eachMin <= leastMin) return n;
+  // From this one on practice brings no more.
+  const power = Math.log2(learning);
+  const last = Math.min(n, Math.floor((leastMin / eachMin) ** (1 / power)));
+  return practised(last, learning) + ((n - last) * leastMin) / eachMin;
+}
+
 /** Minutes at the bench for n of them, the setting up counted in. */
-export function minutesFor({ setupMin, eachMin, learning }: WayRates, n: number): number {
-  return n === 0 ? 0 : setupMin + eachMin * (learning === 1 ? n : practised(n, learning));
+export function minutesFor(rates: WayRates, n: number): number {
+  return n === 0 ? 0 : rates.setupMin + rates.eachMin * timesOfFirst(rates, n);
 }
 
 /** Money for n of them, the clay aside. */

@@ -2,8 +2,7 @@ import type { SeenSeam } from '@every-inch/core/bench';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { Section } from '../../parts/Sections.tsx';
 import { type Column, Table } from '../../parts/Table.tsx';
-import { useAsk } from '../../spine/hooks.ts';
-import { useOpenPiece } from '../../state/store.ts';
+import { useAllFacts, useAsk } from '../../spine/hooks.ts';
 
 const KIND_SAYS: Readonly<Record<SeenSeam['kind'], string>> = {
   joint: 'joint',
@@ -43,12 +42,12 @@ const COLUMNS: readonly Column<SeenSeam>[] = [
 
 /** Every joint, cut edge, step and hole that the chosen eyes see, how long it is and what hides it. */
 export function Seams() {
-  const { parts } = useOpenPiece();
+  const facts = useAllFacts();
   const found = useAsk('bench.seams', {}) ?? [];
   if (found.length === 0) return null;
   const seen = found.filter(({ isSeen }) => isSeen);
   const long = seen.reduce((sum, { lengthMm, part }) => {
-    const count = parts.find(({ id }) => id === part)?.count ?? 1;
+    const count = facts.get(part)?.part.count ?? 1;
     return sum + count * lengthMm;
   }, 0);
   return (

@@ -4,6 +4,7 @@ import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
+import { useCount } from '../../spine/hooks.ts';
 import { FormFields } from './FormFields.tsx';
 
 const KIND_SAYS: Record<Form['kind'], string> = {
@@ -32,6 +33,7 @@ const KIND_SAYS: Record<Form['kind'], string> = {
 export function PartForm({ part }: { readonly part: Part }) {
   const set = usePartEdit(part);
   const { form } = part;
+  const count = useCount(part);
   return (
     <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
       <TextField
@@ -43,8 +45,9 @@ export function PartForm({ part }: { readonly part: Part }) {
       <NumberField
         {...typedLimits(LIMITS.part.count)}
         entry={['parts', part.id, 'count']}
-        label="How many"
-        value={part.count}
+        label={part.repeat ? 'How many, by its rule at Repeats' : 'How many'}
+        value={count}
+        disabled={part.repeat !== null}
         className="w-14"
         onNumber={(value) => set('count', value, 'count')}
       />

@@ -1,0 +1,334 @@
+import {
+  CAST_STUFFS,
+  type CastStuff,
+  DEFAULT_MOULD,
+  LAID_BY,
+  type LaidBy,
+  LIMITS,
+  MOULD_KINDS,
+  MOULD_STUFFS,
+  type MouldChoice,
+  type MouldKind,
+  type MouldStuff,
+  type Part,
+  typedLimits,
+} from '@every-inch/core/piece';
+import {
+  boardsDrawing,
+  boxBoards,
+  type Draft,
+  type MouldFacts,
+  PULL_OF,
+  type Pulls,
+} from '@every-inch/core/repeats';
+import { formatMiniMm, miniMm } from '@every-inch/core/units';
+import { BinButton } from '../../parts/BinButton.tsx';
+import { Choice } from '../../parts/Choice.tsx';
+import { LengthField } from '../../parts/LengthField.tsx';
+import { NumberField } from '../../parts/NumberField.tsx';
+import { Section } from '../../parts/Sections.tsx';
+import { usePartEdit } from '../../parts/usePartEdit.ts';
+import { useAsk, useTold } from '../../spine/hooks.ts';
+import { MixStart } from './MixStart.tsx';
+import { PrintTrue } from './SetDrawing.tsx';
+
+const KIND_SAYS: Readonly<Record<MouldKind, string>> = {
+  press: 'pressed open, back cut flush',
+  halves: 'two halves',
+  poured: 'poured in a box',
+  foil: 'crumpled foil, for rocks',
+};
+const OF_SAYS: Readonly<Record<MouldStuff, string>> = {
+  putty: 'two-part mould putty',
+  rubber: 'pouring rubber',
+  clay: 'baked clay',
+  foil: 'foil',
+};
+const CAST_SAYS: Readonly<Record<CastStuff, string>> = {
+  clay: 'polymer clay',
+  'air-dry': 'air-dry clay',
+  resin: 'resin',
+  plaster: 'plaster',
+  putty: 'putty',
+};
+const LAID_SAYS: Readonly<Record<LaidBy, string>> = { front: 'its front', top: 'its top', side: 'its side' };
+const options = <T extends string>(of: readonly T[], says: Readonly<Record<T, string>>) =>
+  of.map((value) => ({ value, says: says[value] }));
+
+/** Thickness of the board that boxes are made of, mm (common practice: foam board). */
+const BOARD_MM = 5;
+
+const mm = (value: number) => formatMiniMm(miniMm(value));
+
+function share(part: number, { areaWhole }: Draft): number {
+  return areaWhole > 0 ? (100 * part) / areaWhole : 0;
+}
+
+/** What may be done where a rigid mould locks, by how much of it does. */
+function waysOut(locked: number, pulls: Pulls): readonly string[] {
+  if (locked < 2) return [];
+  return [
+    'a soft mould gives way: putty or rubber, walls no thicker than they must be',
+    ...(pulls === 'one' ? ['two halves'] : ['a third piece for what locks']),
+    'cut the mould open along one side and tape it shut',
+    'make what locks as a part of its own and join it after',
+    'fill the undercut of the master with wax or clay',
+  ];
+}
+
+function nearestLaid(direction: Draft['direction']): LaidBy {
+  const [x, y, z] = direction.map(Math.abs);
+  if ((y ?? 0) >= Math.max(x ?? 0, z ?? 0)) return 'top';
+  return (z ?? 0) >= (x ?? 0) ? 'front' : 'side';
+}
+
+function DraftLine({ title, draft }: { readonly title: string; readonly draft: Draft }) {
+  const locked = share(draft.undercut + draft.blind, draft);
+  return (
+    <li className="border-t border-hair py-1">
+      <span className="heading">{title}</span>{' '}
+      <span className="figure">{share(draft.free, draft).toFixed(0)} %</span> comes off freely,{' '}
+      <span className="figure">{share(draft.steep, draft).toFixed(0)} %</span> rubs,{' '}
+      <span className={`figure ${locked >= 2 ? 'text-wont' : ''}`}>{locked.toFixed(0)} %</span> is locked
+      {draft.back > 0 && `, ${share(draft.back, draft).toFixed(0)} % is its flat back`}
+    </li>
+  );
+}
+
+/** How the part comes out of its mould, and which way it would come out best. */
+function Pull({ part, choice }: { readonly part: Part; readonly choice: MouldChoice }) {
+  const set = usePartEdit(part);
+  const pulls: Pulls = choice.kind === 'halves' ? 'two' : 'one';
+  const seen = useAsk('repeats.pull', { part: part.id, direction: PULL_OF[choice.pull], pulls });
+  if (!seen) return <p className="mt-2 text-quiet">Looking which way it pulls …</p>;
+  const locked = share(seen.laid.undercut + seen.laid.blind, seen.laid);
+  const best = share(seen.best.undercut + seen.best.blind, seen.best);
+  const to = nearestLaid(seen.best.direction);
+  return (
+    <div className="mt-3">
+      <ul aria-label="Which way it pulls">
+        <DraftLine title="As it lies:" draft={seen.laid} />
+        {locked - best > 1 && (
+          <li className="border-t border-hair py-1">
+            <DraftLine title="Best of all directions:" draft={seen.best} />
+            {to !== choice.pull && (
+              <button
+                type="button"
+                className="press-quiet text-fired"
+                onClick={() => set('mould.pull', to, 'how it lies')}
+              >
+                lay it with {LAID_SAYS[to]} to the opening
+              </button>
+            )}
+          </li>
+        )}
+      </ul>
+      {waysOut(locked, pulls).length > 0 && (
+        <p className="mt-1 text-[13.5px]">
+          <span className="text-tight">A rigid mould would lock.</span> {waysOut(locked, pulls).join(' · ')}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** What is weighed, rolled or boarded up. */
+function Portions({ facts }: { readonly facts: MouldFacts }) {
+  const { choice, need, master } = facts;
+  const [a, b, c] = need.outerMm;
+  if (choice.of === 'foil')
+    return (
+      <p className="mt-2">
+        A tray of two layers of foil, {mm(a)} × {mm(b)} × {mm(c)} mm, crumpled and opened again; fill it with
+        clay, and break or cut what comes out.
+      </p>
+    );
+  if (choice.of === 'clay')
+    return (
+      <p className="mt-2">
+        A block of clay {mm(a)} × {mm(b)} × {mm(c)} mm; dust the master, press it in, bake the mould at the
+        clay’s own heat.
+      </p>
+    );
+  return (
+    <ul className="mt-2" aria-label="What the mould takes">
+      <li className="border-t border-hair py-1">
+        {choice.kind === 'poured' ? 'Inside of the box' : 'Outside'}:{' '}
+        <span className="figure">
+          {mm(a)} × {mm(b)} × {mm(c)} mm
+        </span>
+        , wall <span className="figure">{mm(need.wallMm)}</span>
+      </li>
+      <li className="border-t border-hair py-1">
+        Two equal portions: <span className="figure">{need.half.grams.toFixed(1)} g</span> each,{' '}
+        <span className="figure">{(need.half.volumeMm3 / 1000).toFixed(1)} cm³</span>, or two balls of{' '}
+        <span className="figure">{need.half.ballMm.toFixed(0)} mm</span>
+      </li>
+      {need.pourMm !== null && (
+        <li className="border-t border-hair py-1">
+          Boards of <span className="figure">{BOARD_MM} mm</span> round it:{' '}
+          <PrintTrue
+            drawing={boardsDrawing(boxBoards(need, BOARD_MM))}
+            name="Boards of the box"
+            says="Print the boards"
+          />
+        </li>
+      )}
+      {need.pourMm !== null && (
+        <li className="border-t border-hair py-1">
+          Pour in a thin stream at one corner, up to <span className="figure">{mm(need.pourMm)} mm</span> over
+          the floor; tap out the bubbles
+        </li>
+      )}
+      {choice.kind === 'press' && (
+        <li className="border-t border-hair py-1">
+          Press the master in till its back is flush; once set, cut the mould’s face flat, so that casts can
+          be cut off along it: <span className="figure">{mm(master.highMm)} mm</span> deep
+        </li>
+      )}
+    </ul>
+  );
+}
+
+function Fields({ part, choice }: { readonly part: Part; readonly choice: MouldChoice }) {
+  const set = usePartEdit(part);
+  return (
+    <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
+      <Choice
+        label="Mould"
+        value={choice.kind}
+        options={options(MOULD_KINDS, KIND_SAYS)}
+        onChoose={(kind) =>
+          set(
+            'mould',
+            {
+              ...choice,
+              kind,
+              of:
+                kind === 'foil'
+                  ? 'foil'
+                  : kind === 'poured'
+                    ? 'rubber'
+                    : choice.of === 'foil' || choice.of === 'rubber'
+                      ? 'putty'
+                      : choice.of,
+            },
+            'mould',
+          )
+        }
+      />
+      <Choice
+        label="of"
+        value={choice.of}
+        options={options(MOULD_STUFFS, OF_SAYS)}
+        onChoose={(of) => set('mould.of', of, 'mould stuff')}
+      />
+      <Choice
+        label="casts of"
+        value={choice.casts}
+        options={options(CAST_STUFFS, CAST_SAYS)}
+        onChoose={(casts) => set('mould.casts', casts, 'cast stuff')}
+      />
+      <Choice
+        label="to the opening"
+        value={choice.pull}
+        options={options(LAID_BY, LAID_SAYS)}
+        onChoose={(pull) => set('mould.pull', pull, 'how it lies')}
+      />
+      <LengthField
+        label="wall"
+        entry={['parts', part.id, 'mould', 'wallMm']}
+        className="w-16"
+        shown={choice.wallMm === null ? '' : mm(choice.wallMm)}
+        placeholder="usual"
+        unit="mm"
+        onLength={(wallMm) => set('mould.wallMm', Math.min(100, Math.max(1, wallMm)), 'wall')}
+        onEmpty={() => set('mould.wallMm', null, 'wall')}
+      />
+      <NumberField
+        {...typedLimits(LIMITS.mouldChoice.runs)}
+        label="casts wanted"
+        entry={['parts', part.id, 'mould', 'runs']}
+        className="w-14"
+        value={choice.runs}
+        onNumber={(runs) => set('mould.runs', runs, 'casts')}
+      />
+      <NumberField
+        {...typedLimits(LIMITS.mouldChoice.generations)}
+        label="moulds in a row, each from a cast"
+        entry={['parts', part.id, 'mould', 'generations']}
+        className="w-12"
+        value={choice.generations}
+        onNumber={(n) => set('mould.generations', n, 'generations')}
+      />
+      <BinButton label={`No mould of ${part.name}`} onPress={() => set('mould', null, 'mould')} />
+    </div>
+  );
+}
+
+/** The mould of a part: its portions, which way it pulls, how large its master is made, what lets it go, and its clock. */
+export function Mould({ part }: { readonly part: Part }) {
+  const set = usePartEdit(part);
+  const facts = useTold('repeats.mould', part.id);
+  const choice = part.mould;
+  return (
+    <Section
+      id="mould"
+      title="Mould"
+      says={`Mould of ${part.name}`}
+      edits={['parts.*.mould']}
+      className="max-w-5xl"
+    >
+      {choice === null ? (
+        <button
+          type="button"
+          className="press-quiet text-fired"
+          onClick={() => set('mould', { ...DEFAULT_MOULD, runs: Math.max(1, part.count) }, 'mould')}
+        >
+          + A mould of {part.name}
+        </button>
+      ) : (
+        <>
+          <Fields part={part} choice={choice} />
+          {facts && (
+            <>
+              <Portions facts={facts} />
+              <Pull part={part} choice={choice} />
+              <p className="mt-2">
+                <span className="heading">Make the master at</span>{' '}
+                <span className="figure">{(100 * facts.chain.oversize).toFixed(1)} %</span>
+                <span className="text-quiet">
+                  :{' '}
+                  {facts.chain.steps
+                    .map(({ says, percent }) => `${says} ${percent < 0 ? '+' : '−'}${Math.abs(percent)} %`)
+                    .join(', ')}
+                  ; what comes out is {(100 * facts.chain.low).toFixed(1)} to{' '}
+                  {(100 * facts.chain.high).toFixed(1)} % of it. Print it or save it enlarged at Size.
+                </span>
+              </p>
+              <p className="mt-2">
+                <span className="heading">Between them</span>{' '}
+                <span className={facts.release.level === 'good' ? '' : 'text-wont'}>
+                  {facts.release.says}
+                </span>
+              </p>
+              <p className="mt-2 text-quiet">
+                One mould bears about {facts.life} casts.{' '}
+                {choice.casts === 'clay' &&
+                  'Clay may be cured in it at 118 °C for 30 min where its packet allows that; the mould slows the heat.'}
+              </p>
+              {(choice.of === 'putty' || choice.of === 'rubber') && (
+                <MixStart
+                  part={part}
+                  what={`${part.name} mould`}
+                  placesMin={facts.placesMin}
+                  setsMin={facts.setsMin}
+                />
+              )}
+            </>
+          )}
+        </>
+      )}
+    </Section>
+  );
+}
