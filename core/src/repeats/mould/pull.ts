@@ -141,9 +141,13 @@ const AXES: readonly Vec3[] = [
   [-1, 0, 0],
 ];
 
-/** What is locked, and a little for what rubs; of two that are as good, the taller flat back. */
-function badness({ undercut, blind, steep, back, areaWhole }: Draft): number {
-  return (undercut + blind + 0.05 * steep - 0.02 * back) / areaWhole;
+/** A hand lays a master square: another direction has to be better by so much of its surface. */
+const SQUARE = 0.05;
+
+/** What is locked, and a little for what rubs; of two that are as good, the larger flat back, and the one that lies square. */
+function badness({ undercut, blind, steep, back, areaWhole, direction }: Draft): number {
+  const isSquare = direction.some((one) => Math.abs(one) > 1 - 1e-9);
+  return (undercut + blind + 0.05 * steep - 0.02 * back) / areaWhole + (isSquare ? 0 : SQUARE);
 }
 
 const [COARSE, FINE] = [3000, 24_000];

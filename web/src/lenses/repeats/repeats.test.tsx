@@ -135,7 +135,7 @@ describe('which way', () => {
 describe('a mould and its clock', () => {
   it('two equal portions, the way it pulls, and what lets it go', async () => {
     const { user } = atBench(<RepeatsLens />, { piece: ferry, part: 'mug', stage: 'repeats' });
-    const mould = await region('Mould of Enamel mug');
+    const mould = await region('Mould');
     expect(await within(mould).findByText(/Two equal portions/)).toBeTruthy();
     const wall = of('mug', 'mould.stuff') ?? 0;
     fill(within(mould).getByLabelText('wall'), '10');
@@ -157,7 +157,7 @@ describe('a mould and its clock', () => {
       </>,
       { piece: ferry, part: 'mug', stage: 'repeats' },
     );
-    const mould = await region('Mould of Enamel mug');
+    const mould = await region('Mould');
     const start = await within(mould).findByRole('button', { name: 'Mixed now: start the clock' });
     await user.click(within(mould).getByLabelText('gloves on, hands and tools clean'));
     await user.click(start);
@@ -200,7 +200,7 @@ describe('even spacing', () => {
     await user.click(within(spacing).getByRole('button', { name: 'compass rose' }));
     const marks = within(spacing).getByRole('table', { name: 'Marks' });
     expect(within(marks).getAllByRole('row')).toHaveLength(33);
-    expect(within(marks).getByText('11.3°')).toBeTruthy();
+    expect(within(marks).getByText('22.5°')).toBeTruthy();
     fill(within(spacing).getByLabelText('into how many'), '4');
     expect(within(marks).getAllByRole('row')).toHaveLength(5);
     // Chords of four marks on 40 mm: 40 ÷ √2.
