@@ -23,7 +23,7 @@ test('without network the application opens, every stage is there, and what is t
   await page.reload();
   await context.setOffline(true);
   // The bench’s instruments are away; nothing else is.
-  for (const name of ['Bones', 'Bulk', 'Bake', 'Bench', 'Log', 'Brief']) await stage(page, name);
+  for (const name of ['Bones', 'Bulk', 'Repeats', 'Bake', 'Bench', 'Log', 'Brief']) await stage(page, name);
   await page.getByLabel('Name of the piece').fill('Frogs without a line');
   await page.getByLabel('Name of the piece').press('Enter');
   await untilKept(page);

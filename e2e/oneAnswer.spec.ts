@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { expect, figureValue, openDemo, settled, stage, test, unfolded } from './bench.ts';
 
-const STAGES = ['Brief', 'Size', 'Bones', 'Bulk', 'Bake', 'Bench', 'Log'];
+const STAGES = ['Brief', 'Size', 'Bones', 'Bulk', 'Repeats', 'Bake', 'Bench', 'Log'];
 
 /** Every figure of the reckoning panel by its id, as it is shown: title and value, without its verdict. */
 async function shown(page: Page): Promise<Map<string, string>> {

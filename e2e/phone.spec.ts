@@ -27,7 +27,7 @@ test('at 390 px a bake is logged with a thumb, and nothing scrolls sideways', as
       );
     expect(beyond, where).toBe(0);
   };
-  for (const lens of ['Brief', 'Size', 'Bones', 'Bulk', 'Bake', 'Bench', 'Log']) {
+  for (const lens of ['Brief', 'Size', 'Bones', 'Bulk', 'Repeats', 'Bake', 'Bench', 'Log']) {
     await stage(page, lens);
     if (lens === 'Brief') await page.getByRole('button', { name: '+ An addition' }).tap();
     await isNarrow(lens);

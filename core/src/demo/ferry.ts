@@ -267,9 +267,10 @@ const PARTS: Part[] = [
     },
   ),
   demoPart('flag', 'Signal flags', SET_STARTS.find(({ id }) => id === 'flags')?.form(1) as Form, {
-    ...ofClay('white'),
+    stuff: 'card',
+    note: 'Cut from card, on a thread.',
     parent: 'stage' as PartId,
-    repeat: { ...DEFAULT_REPEAT, kind: 'along', on: 'front.top', pitchMm: 180, ahead: true },
+    repeat: { ...DEFAULT_REPEAT, kind: 'along', on: 'front.top', pitchMm: 180 },
   }),
 ];
 
