@@ -3,6 +3,7 @@ import { armatureLines } from './armature.ts';
 import { heatLines } from './heat.ts';
 import { pageLines } from './page.ts';
 import { reckoningLines } from './reckoning.ts';
+import { repeatsLines } from './repeats.ts';
 import { routeLines } from './route.ts';
 import { solidLines } from './solids.ts';
 import { spineLines } from './spine.ts';
@@ -24,6 +25,7 @@ const lines = [
   ...twinLines(yardstick),
   ...heatLines(yardstick),
   ...routeLines(yardstick),
+  ...repeatsLines(yardstick),
   ...(await pageLines(yardstick)),
   ...(await spineLines(yardstick)),
 ];

@@ -27,8 +27,18 @@ import {
   type PieceId,
 } from '../piece/index.ts';
 
-import { SET_STARTS } from '../repeats/sets/starts.ts';
 import { POST_PICTURE } from './pictures.ts';
+
+/** A pennant of 120 × 180 mm, its point down. */
+const FLAG: Form = {
+  kind: 'extruded',
+  depthMm: 6,
+  points: [
+    { xMm: -60, yMm: 180 },
+    { xMm: 0, yMm: 0 },
+    { xMm: 60, yMm: 180 },
+  ],
+};
 
 /** A part with the usual settings. */
 export function demoPart(id: string, name: string, form: Form, over: Partial<Part> = {}): Part {
@@ -266,7 +276,7 @@ const PARTS: Part[] = [
       repeat: { ...DEFAULT_REPEAT, kind: 'along', on: 'foot', pitchMm: 110 },
     },
   ),
-  demoPart('flag', 'Signal flags', SET_STARTS.find(({ id }) => id === 'flags')?.form(1) as Form, {
+  demoPart('flag', 'Signal flags', FLAG, {
     stuff: 'card',
     note: 'Cut from card, on a thread.',
     parent: 'stage' as PartId,

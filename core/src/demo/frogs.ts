@@ -11,8 +11,21 @@ import {
   type Piece,
   type PieceId,
 } from '../piece/index.ts';
-import { SET_STARTS } from '../repeats/sets/starts.ts';
 import { demoClay, demoEntry, demoFit, demoPart, ofClay } from './ferry.ts';
+
+/** A fish-scale shingle of 150 × 260 mm: square above, half round below. */
+const SHINGLE: Form = {
+  kind: 'extruded',
+  depthMm: 14,
+  points: [
+    { xMm: 75, yMm: 260 },
+    { xMm: -75, yMm: 260 },
+    ...Array.from({ length: 11 }, (_, i) => ({
+      xMm: -75 * Math.cos((Math.PI * i) / 10),
+      yMm: 91 - 91 * Math.sin((Math.PI * i) / 10),
+    })),
+  ],
+};
 
 /** *Toll Frogs*: five toll-keepers 32 mm to the eyes, in coloured clay, due in 3 days. */
 export function tollFrogs(now: string): Piece {
@@ -137,7 +150,7 @@ export function tollFrogs(now: string): Piece {
         },
         { ...ofClay('ochre'), note: 'Boards scored into the sheets before they are cut.' },
       ),
-      demoPart('shingle', 'Roof shingles', SET_STARTS.find(({ id }) => id === 'shingles')?.form(1) as Form, {
+      demoPart('shingle', 'Roof shingles', SHINGLE, {
         ...ofClay('grey'),
         parent: 'hut' as PartId,
         repeat: { ...DEFAULT_REPEAT, kind: 'over', on: 'left-roof' },

@@ -75,7 +75,7 @@ export const MOULD = declareFigures('repeats', {
     unit: '%',
     title: 'Make the master at',
     says: 'size of the master for the last cast to come out right',
-    formula: 'o = 100 ÷ ((1 − s1 ÷ 100) × (1 − s2 ÷ 100) × …)',
+    formula: 'o = 100 ÷ (…)',
   },
   stuff: {
     key: 'mould.stuff',

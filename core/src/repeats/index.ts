@@ -8,7 +8,7 @@ export {
   readRunningMixes,
 } from './mixClock.ts';
 export { type Board, boardsDrawing, boxBoards } from './mould/boards.ts';
-export type { Draft, Pulls } from './mould/pull.ts';
+export { bestPull, type Draft, type Pulls } from './mould/pull.ts';
 export type { MouldFacts } from './mould/reckonMould.ts';
 export { PULL_OF } from './mould/reckonMould.ts';
 export { type OneLog, oneLog } from './oneLog.ts';

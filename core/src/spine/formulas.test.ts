@@ -99,6 +99,7 @@ const TOLD = [
   'bulk.thickest',
   'decision.*',
   'fit.*',
+  'repeats.needed',
   'route.order',
   'size.oven',
   'taking.*',

@@ -1,5 +1,5 @@
 import { sheetsDrawing } from '@every-inch/core/bench';
-import type { Part } from '@every-inch/core/piece';
+import { type Part, setAt } from '@every-inch/core/piece';
 import { oneLog } from '@every-inch/core/repeats';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { DrawingView } from '../../parts/DrawingView.tsx';
@@ -7,7 +7,6 @@ import { FigureList } from '../../parts/FigureList.tsx';
 import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { type Column, Table } from '../../parts/Table.tsx';
-import { usePartEdit } from '../../parts/usePartEdit.ts';
 import {
   useAsk,
   useCount,
@@ -18,7 +17,7 @@ import {
   useTold,
 } from '../../spine/hooks.ts';
 import { selected } from '../../state/sessionSlice.ts';
-import { selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { save } from '../../storage/shelf.ts';
 import { AddSet } from './AddSet.tsx';
 import { Mould } from './Mould.tsx';
@@ -128,10 +127,18 @@ function AsOneLog({ part }: { readonly part: Part }) {
 }
 
 function SetOf({ part }: { readonly part: Part }) {
-  const set = usePartEdit(part);
+  const dispatch = useAppDispatch();
   const facts = useTold('repeats.set', part.id);
   const make = useFigure(part.id, 'repeats.make')?.quantity.value;
   const rule = part.repeat;
+  // As many as the rule came to stay.
+  const free = () =>
+    dispatch(
+      edit(`${part.name} counted by hand`, (piece) => {
+        const counted = make === undefined ? piece : setAt(piece, ['parts', part.id, 'count'], make);
+        return setAt(counted, ['parts', part.id, 'repeat'], null);
+      }),
+    );
   return (
     <>
       <Section
@@ -147,11 +154,7 @@ function SetOf({ part }: { readonly part: Part }) {
             <Guide part={part} />
             <FromSheet part={part} />
             <AsOneLog part={part} />
-            <button
-              type="button"
-              className="press-quiet mt-1 text-fired"
-              onClick={() => set('repeat', null, 'set')}
-            >
+            <button type="button" className="press-quiet mt-1 text-fired" onClick={free}>
               count {part.name} by hand again
             </button>
           </>

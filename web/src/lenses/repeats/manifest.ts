@@ -6,7 +6,7 @@ export const repeatsLens: LensManifest = {
   keys: [
     ['M', 'one more of the set is made'],
     ['X', 'one more is made, and is no good'],
-    ['← → ↑ ↓', 'in the drawing, the one that was picked, half a millimetre'],
+    ['arrows', 'move the one that was picked in the drawing, by half a millimetre'],
   ],
   load: () => import('./RepeatsLens.tsx'),
 };
