@@ -284,9 +284,14 @@ export function Spacing() {
               label="The line with its marks"
               className="h-64 max-w-full min-w-64 flex-1"
             />
-            <div className="max-h-64 overflow-y-auto">
+            <section
+              aria-label="Distances of the marks"
+              className="max-h-64 overflow-y-auto"
+              // biome-ignore lint/a11y/noNoninteractiveTabindex: a list that scrolls must be reachable by keyboard
+              tabIndex={0}
+            >
               <Table label="Marks" rows={marks} columns={COLUMNS} keyOf={({ number }) => String(number)} />
-            </div>
+            </section>
           </div>
           <p className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2">
             <PrintTrue
