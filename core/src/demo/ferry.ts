@@ -271,7 +271,8 @@ const PARTS: Part[] = [
     'Rope stitches',
     { kind: 'rod', lengthMm: 90, startMm: 30, endMm: 30, lying: true },
     {
-      ...ofClay('neutral'),
+      stuff: 'cotton',
+      note: 'Twine, stitched round the edge.',
       parent: 'quay' as PartId,
       repeat: { ...DEFAULT_REPEAT, kind: 'along', on: 'foot', pitchMm: 110 },
     },

@@ -151,21 +151,11 @@ export function tollFrogs(now: string): Piece {
         { ...ofClay('ochre'), note: 'Boards scored into the sheets before they are cut.' },
       ),
       demoPart('shingle', 'Roof shingles', SHINGLE, {
-        ...ofClay('grey'),
+        stuff: 'card',
+        note: 'Cut from card.',
         parent: 'hut' as PartId,
         repeat: { ...DEFAULT_REPEAT, kind: 'over', on: 'left-roof' },
       }),
-      demoPart(
-        'tooth',
-        'Frog teeth',
-        { kind: 'cylinder', heightMm: 1.4, bottomMm: 0.9, topMm: 0.2, lying: false },
-        {
-          ...ofClay('ochre'),
-          sized: 'miniature',
-          parent: frog,
-          repeat: { ...DEFAULT_REPEAT, kind: 'along', ownMm: 12, pitchMm: 1.2, sparePct: 20, ahead: true },
-        },
-      ),
       demoPart(
         'reed',
         'Reed',
