@@ -57,6 +57,14 @@ export const REPEATS = declareFigures('repeats', {
     says: 'minutes at the bench to put a set on',
     formula: 'P = t × n',
   },
+  all: {
+    key: 'repeats.all',
+    of: 'piece',
+    unit: 'min',
+    title: 'All sets, made and put on',
+    says: 'minutes at the bench of all sets together',
+    formula: 'T = t1 + …',
+  },
   left: {
     key: 'repeats.left',
     of: 'part',
@@ -72,10 +80,10 @@ export const MOULD = declareFigures('repeats', {
   oversize: {
     key: 'mould.oversize',
     of: 'part',
-    unit: '%',
-    title: 'Make the master at',
-    says: 'size of the master for the last cast to come out right',
-    formula: 'o = 100 ÷ (…)',
+    unit: '',
+    title: 'Make the master larger, times',
+    says: 'size of the master against that of the last cast',
+    formula: 'o = 1 ÷ (…)',
   },
   stuff: {
     key: 'mould.stuff',

@@ -8,9 +8,9 @@ export {
   readRunningMixes,
 } from './mixClock.ts';
 export { type Board, boardsDrawing, boxBoards } from './mould/boards.ts';
+export { PULL_OF } from './mould/boxes.ts';
 export { bestPull, type Draft, type Pulls } from './mould/pull.ts';
 export type { MouldFacts } from './mould/reckonMould.ts';
-export { PULL_OF } from './mould/reckonMould.ts';
 export { type OneLog, oneLog } from './oneLog.ts';
 export { type Place, placesOf } from './places.ts';
 export { mouldOfPart, setOfPart } from './reckoners.ts';

@@ -1,4 +1,5 @@
 import type { PartContext } from '../context/index.ts';
+import type { Part, RepeatRule, Way } from '../piece/index.ts';
 import {
   figure,
   type Reckoning,
@@ -13,7 +14,8 @@ import { type CountedSet, countSet, type UncountedSet } from './sets/countSet.ts
 import {
   byHand,
   type LearnedRate,
-  learned,
+  minutesFor,
+  NOTHING_LEARNED,
   paysFrom,
   timesOfFirst,
   type WayRates,
@@ -40,17 +42,22 @@ function shapeTerm(
   return { symbol, name, quantity: { value, unit }, origin: { kind: 'shape', says } };
 }
 
-function judge(set: CountedSet | UncountedSet, part: string): Verdict | undefined {
-  if ('says' in set)
-    return {
-      level: 'stop',
-      wording: 'state',
-      says: set.says,
-      waysOut: [
-        { says: 'count it yourself', change: { path: ['parts', part, 'repeat', 'kind'], value: 'counted' } },
-      ],
-    };
-  return undefined;
+/** Why a set cannot be worked out; told by number it stays as many as it was. */
+function judge(set: UncountedSet, part: Part, rule: RepeatRule): Verdict {
+  return {
+    level: 'stop',
+    wording: 'state',
+    says: set.says,
+    waysOut: [
+      {
+        says: `count it yourself: ${part.count}`,
+        change: {
+          path: ['parts', part.id, 'repeat'],
+          value: { ...rule, kind: 'counted', n: part.count, sparePct: 0 },
+        },
+      },
+    ],
+  };
 }
 
 /** The needed ones with their working, by the way they are counted. */
@@ -80,7 +87,7 @@ function reckonNeeded(
         quantity: { value: set.exposureMm, unit: 'mm' },
         origin:
           rule.exposureMm === null
-            ? { kind: 'shape', says: 'the usual share of its length' }
+            ? sourced('repeats.exposure', context.own).term('e').origin
             : entry('exposureMm'),
       };
       if (!set.laid)
@@ -149,7 +156,7 @@ function reckonNeeded(
   }
 }
 
-function reckonExtent({ part, own: _ }: PartContext, set: CountedSet): Reckoning | null {
+function reckonExtent({ part }: PartContext, set: CountedSet): Reckoning | null {
   const rule = part.repeat;
   if (!rule || !set.place || rule.kind === 'counted') return null;
   const share: Term = {
@@ -177,12 +184,18 @@ function reckonExtent({ part, own: _ }: PartContext, set: CountedSet): Reckoning
   });
 }
 
+function firstSays(context: PartContext, { way }: WayRates): string {
+  if (way !== 'hand') return 'it is not made';
+  const { shapeMin, surfaceCm2, features } = byHand(context);
+  const shaped = shapeMin > 0 ? `shaped in ${shapeMin} min, ` : '';
+  return `${shaped}${surfaceCm2.toFixed(1)} cm² of surface, ${features} features`;
+}
+
 /** Minutes to make a set the chosen way, with the maker’s own pace. */
 function reckonMinutes(context: PartContext, rates: WayRates, rate: LearnedRate, make: Reckoning): Reckoning {
   const { part, own } = context;
   const n = make.quantity.value;
   const times = timesOfFirst(rates, n);
-  const low = rates.way === 'hand' ? byHand(context) : null;
   const learnedSays =
     rate.pieces === 0
       ? 'nothing tallied yet'
@@ -190,19 +203,15 @@ function reckonMinutes(context: PartContext, rates: WayRates, rate: LearnedRate,
   const share = sourced('repeats.learning', own);
   return figure(REPEATS.minutes, {
     part: part.id,
-    value: rates.setupMin + rate.factor * rates.eachMin * times,
+    value: minutesFor(rates, n, rate.factor),
     terms: [
-      shapeTerm('u', `To set up, ${rates.says}`, rates.setupMin, 'min', 'the ways of making it'),
+      rates.setupRow
+        ? sourced(rates.setupRow, own).term('u')
+        : shapeTerm('u', `To set up, ${rates.says}`, 0, 'min', 'nothing is set up for it'),
       shapeTerm('f', 'Your pace against the handbook’s', rate.factor, '', learnedSays),
-      shapeTerm(
-        't',
-        'The first of them',
-        rates.eachMin,
-        'min',
-        low
-          ? `${low.shapeMin > 0 ? `shaped in ${low.shapeMin} min, ` : ''}${low.surfaceCm2.toFixed(1)} cm² of surface, ${low.features} features`
-          : 'the ways of making it',
-      ),
+      rates.eachRow
+        ? sourced(rates.eachRow, own).term('t')
+        : shapeTerm('t', 'The first of them', rates.eachMin, 'min', firstSays(context, rates)),
       shapeTerm(
         'n',
         rates.learning === 1 ? 'To make' : 'To make, by practice',
@@ -256,14 +265,14 @@ function reckonLeft({ part }: PartContext, make: Reckoning): Reckoning | null {
 /** Everything reckoned of one set. */
 export function reckonSet(
   context: PartContext,
-  contexts: ReadonlyMap<string, PartContext>,
+  host: PartContext | undefined,
+  paces: ReadonlyMap<Way, LearnedRate>,
 ): { figures: Reckoning[]; facts: SetFacts } | null {
-  const { part, piece, own } = context;
+  const { part, own } = context;
   const rule = part.repeat;
   if (!rule) return null;
-  const host = part.parent ? contexts.get(part.parent) : undefined;
   const set = countSet(context, rule, host);
-  const rate = learned(rule.way, piece, contexts);
+  const rate = paces.get(rule.way ?? 'hand') ?? NOTHING_LEARNED;
   const ways = waysOf(context);
   const hand = ways.find(({ way }) => way === 'hand');
   const pays = Object.fromEntries(
@@ -273,7 +282,6 @@ export function reckonSet(
     ]),
   );
   const facts: SetFacts = { part: part.id, set, ways, paysFrom: pays, learned: rate };
-  const verdict = judge(set, part.id);
   if ('says' in set) {
     const counted = figure(REPEATS.make, {
       part: part.id,
@@ -287,7 +295,7 @@ export function reckonSet(
           origin: { kind: 'entry', path: ['parts', part.id, 'count'] },
         },
       ],
-      verdict,
+      verdict: judge(set, part, rule),
     });
     return { figures: [counted], facts };
   }

@@ -1,13 +1,13 @@
 import { declareSubject } from '../context/index.ts';
 import { placesAsk, placesOfAsk, pullAsk, setDrawingAsk, sheetsAsk } from './asks.ts';
 import { setLines } from './lines.ts';
-import { mouldOfPart, setOfPart } from './reckoners.ts';
+import { REPEATS_RECKONERS } from './reckoners.ts';
 
 /** Sets, even spacing, ways of making many, moulds. */
 export const repeatsSubject = declareSubject({
   name: 'repeats',
   needs: [],
-  reckoners: [setOfPart, mouldOfPart],
+  reckoners: REPEATS_RECKONERS,
   asks: [placesAsk, placesOfAsk, setDrawingAsk, sheetsAsk, pullAsk],
   lines: [{ stage: 'repeats', isLong: false, of: setLines }],
 });

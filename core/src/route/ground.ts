@@ -2,7 +2,7 @@ import { bendsOf, bonesOfPart, type PartBones } from '../armature/index.ts';
 import { bearsOven, peakOf } from '../bake/index.ts';
 import { type BulkFacts, bulkOfPart } from '../bulk/index.ts';
 import type { Given } from '../context/index.ts';
-import type { ClayPass, ProposeGround } from './propose.ts';
+import type { ClayPass, ProposeGround } from './proposedSteps.ts';
 
 /** The clay of a part by the bake it goes on for, in order. */
 function passesOf({ uses }: BulkFacts): ClayPass[] {

@@ -150,7 +150,8 @@ class Hands {
 
   /** The minutes of the sets that a step makes; null where it is of anything else. */
   #setsOf(step: RouteStep, parts: Piece['parts']): readonly Reckoning[] | null {
-    if (step.kind !== 'skin' || parts.length === 0 || !parts.every(({ repeat }) => repeat)) return null;
+    const isMade = step.kind === 'skin' || (step.kind === 'other' && !step.own);
+    if (!isMade || parts.length === 0 || !parts.every(({ repeat }) => repeat)) return null;
     const found = parts.flatMap(({ id }) => this.#ground.find(id, 'repeats.minutes') ?? []);
     return found.length === parts.length ? found : null;
   }

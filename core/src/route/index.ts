@@ -37,7 +37,9 @@ export {
 } from './judgeRoute.ts';
 export { RELATION_SAYS, STEP_TITLES } from './kinds.ts';
 export { allAfter, allBefore, legalRange, loopIn, RouteLoopError, refuseLoops } from './order.ts';
-export { type HeatWindow, orderGround, type ProposeGround, proposeRoute, routeOf } from './propose.ts';
+export { orderGround } from './orderGround.ts';
+export { proposeRoute, routeOf } from './propose.ts';
+export type { HeatWindow, ProposeGround } from './proposedSteps.ts';
 export { routeOfPiece } from './reckoners.ts';
 export { type RouteFacts, type RouteReckoned, reckonRoute } from './reckonRoute.ts';
 export { routeSubject } from './subject.ts';

@@ -1,125 +1,10 @@
-import type { StuffId } from '../handbook/index.ts';
-import {
-  DEFAULT_STEP,
-  type FitKind,
-  type Part,
-  type PartId,
-  type Route,
-  type RouteStep,
-  type StepKind,
-} from '../piece/index.ts';
+import type { FitKind, Part, PartId, Route, RouteStep } from '../piece/index.ts';
 import { sourced } from '../reckoning/index.ts';
 import { followed } from './compare.ts';
-import type { Burn, OrderGround } from './constraints.ts';
-import { seenOf } from './grades.ts';
-import { hasFace, isOfFace, smallParts, type TimingGround } from './hands.ts';
+import { hasFace, isOfFace, smallParts } from './hands.ts';
 import { STEP_TITLES } from './kinds.ts';
-
-/** Heat that the clay of a part bears, °C. */
-export interface HeatWindow {
-  readonly lowC: number;
-  readonly highC: number;
-}
-
-/** What a part gets for one bake: which regions, and which layers over what is baked, by name. */
-export interface ClayPass {
-  readonly pass: number;
-  readonly regions: readonly string[];
-  readonly layers: readonly string[];
-  /** Of the part’s clay. */
-  readonly share: number;
-}
-
-/** What a route is proposed from. */
-export interface ProposeGround extends TimingGround {
-  /** Whether a part is of clay that can be reckoned. */
-  readonly isClay: (part: string) => boolean;
-  readonly hasCore: (part: string) => boolean;
-  /** Whether its wire ends in a peg that a block can hold. */
-  readonly hasPeg: (part: string) => boolean;
-  /** The clay of a part by the bake it goes on for, in order. */
-  readonly passes: (part: string) => readonly ClayPass[];
-  /** Why a stuff does not bear the bakes of a part; null where it does, or the part goes into no oven. */
-  readonly burn: (part: string, stuff: StuffId) => string | null;
-  /** Null for clay that goes into no oven. */
-  readonly windowOf: (part: string) => HeatWindow | null;
-}
-
-/** An id that is always the same for the same step of the proposal. */
-export function stepId(...words: readonly (string | number)[]): string {
-  const whole = words.join('-').replace(/[^A-Za-z0-9_-]+/g, '-');
-  if (whole.length <= 64) return whole;
-  // FNV-1a keeps two long ids apart that begin alike.
-  let hash = 0x811c9dc5;
-  for (let i = 0; i < whole.length; i += 1) hash = Math.imul(hash ^ whole.charCodeAt(i), 0x01000193) >>> 0;
-  return `${whole.slice(0, 55)}-${hash.toString(36)}`;
-}
-
-function step(id: string, kind: StepKind, title: string, over: Partial<RouteStep> = {}): RouteStep {
-  return {
-    ...DEFAULT_STEP,
-    own: false,
-    parts: [],
-    regions: [],
-    needs: [],
-    id,
-    kind,
-    title: title.slice(0, 200),
-    ...over,
-  };
-}
-
-function ofPart(part: Part, kind: StepKind, over: Partial<RouteStep> = {}): RouteStep {
-  return step(stepId(kind, part.id), kind, `${part.name}: ${STEP_TITLES[kind]}`, {
-    parts: [part.id],
-    ...over,
-  });
-}
-
-/** Parts that can share an oven: each goes to the first group whose windows still meet. */
-function byWindow(parts: readonly Part[], ground: ProposeGround): Part[][] {
-  const groups: { parts: Part[]; low: number; high: number }[] = [];
-  for (const part of parts) {
-    const window = ground.windowOf(part.id);
-    if (!window) continue;
-    const group = groups.find(({ low, high }) => Math.max(low, window.lowC) <= Math.min(high, window.highC));
-    if (group) {
-      group.parts.push(part);
-      group.low = Math.max(group.low, window.lowC);
-      group.high = Math.min(group.high, window.highC);
-    } else groups.push({ parts: [part], low: window.lowC, high: window.highC });
-  }
-  return groups.map(({ parts: together }) => together);
-}
-
-/** Bakes of some parts, one for each heat, each with its cooling. */
-function bakes(
-  key: string,
-  title: string,
-  parts: readonly Part[],
-  way: RouteStep['way'],
-  ground: ProposeGround,
-): RouteStep[] {
-  const groups = byWindow(parts, ground);
-  return groups.flatMap((together, i) => {
-    const id = stepId('bake', key, ...(i === 0 ? [] : [i + 1]));
-    const ids = together.map((part) => part.id);
-    const window = ground.windowOf(together[0]?.id ?? '');
-    const heat = groups.length > 1 && window ? ` at ${Math.round(window.lowC)} °C` : '';
-    return [
-      step(id, 'bake', `${title}${heat}`, { parts: ids, way }),
-      step(
-        stepId('cool', key, ...(i === 0 ? [] : [i + 1])),
-        'cool',
-        `Cool after ${title.toLowerCase()}${heat}`,
-        {
-          parts: ids,
-          needs: [id],
-        },
-      ),
-    ];
-  });
-}
+import { isLaidAhead, makeSet, putSet, putSetsLate } from './proposedSets.ts';
+import { bakes, type ClayPass, ofPart, type ProposeGround, step, stepId } from './proposedSteps.ts';
 
 function armature(part: Part, ground: ProposeGround): RouteStep[] {
   const wires = ground.wires(part.id);
@@ -198,28 +83,6 @@ function clayNamed(own: ClayPass, all: readonly ClayPass[]): string {
       : `: clay on ${regions.join(', ')}`;
 }
 
-/** Whether a set is baked by itself before it goes where it belongs. */
-function isLaidAhead({ repeat, state }: Part): boolean {
-  return repeat?.ahead === true && (state === 'planned' || state === 'raw');
-}
-
-function makeSet(part: Part): RouteStep {
-  return step(stepId('skin', part.id), 'skin', `Make ${part.count} ${part.name}`, { parts: [part.id] });
-}
-
-/** A set is put on what it hangs on while both are raw, or once it comes out of its own bake. */
-function putSet(part: Part, ground: ProposeGround, needs: readonly string[] = []): RouteStep[] {
-  const host = part.parent ? ground.partById.get(part.parent) : undefined;
-  if (!host || !ground.isClay(host.id) || part.repeat?.kind === 'counted') return [];
-  return [
-    step(stepId('fix', part.id), 'fix', `Put ${part.name} on ${host.name}`, {
-      parts: [host.id],
-      thing: part.id,
-      needs: [...needs],
-    }),
-  ];
-}
-
 /** Everything done to a part in one of its passes, up to the bake. */
 function passSteps(
   part: Part,
@@ -235,7 +98,7 @@ function passSteps(
   const regions = all.length > 1 ? [...own.regions] : [];
   const named = all.length > 1 ? clayNamed(own, all) : ': clay';
   const key = all.length > 1 ? [pass] : [];
-  if (part.repeat) return isLast ? [makeSet(part), ...putSet(part, ground)] : [];
+  if (part.repeat) return isLast ? [...makeSet(part), ...putSet(part, ground)] : [];
   const needs = smallParts(part, ground.own) > 0 ? [...ahead] : [];
   // What is worked in the clay of a bake comes before that bake; a face is worked where the head is.
   const isOfThis = isLast || (hasFace(part) && own.regions.some(isOfFace));
@@ -336,57 +199,6 @@ function drying(part: Part, ground: ProposeGround): RouteStep {
   });
 }
 
-/** Parts whose clay goes into no oven. */
-function unbakedParts({ piece, isClay, windowOf }: ProposeGround): ReadonlySet<string> {
-  return new Set(piece.parts.filter(({ id }) => isClay(id) && !windowOf(id)).map(({ id }) => id as string));
-}
-
-/** The change of the piece that has what a step puts on put on after the bakes. */
-function putLater(step: RouteStep, ground: ProposeGround): Burn['later'] {
-  const { piece, partById } = ground;
-  // In a route of the maker’s own a step is moved.
-  if (piece.route !== null || step.thing === '') return null;
-  const host = partById.get(step.parts[0] ?? '');
-  const insert = host?.inserts.find(({ id }) => id === step.thing);
-  if (host && insert)
-    return {
-      says: `let ${insert.name} in after the bake, round a dummy of card till then`,
-      change: {
-        path: ['parts', host.id, 'inserts'],
-        value: host.inserts.map((one) => (one === insert ? { ...one, afterBake: true } : one)),
-      },
-    };
-  const thing = partById.get(step.thing);
-  return thing
-    ? {
-        says: `put ${thing.name} on after the bake`,
-        change: { path: ['parts', thing.id, 'afterBake'], value: true },
-      }
-    : null;
-}
-
-/** What of the piece the order of its steps leans on: clay that is not baked, things that the oven would spoil. */
-export function orderGround({ steps }: Route, ground: ProposeGround): OrderGround {
-  const { partById, burn } = ground;
-  const burns = new Map<string, Burn>();
-  for (const step of steps) {
-    if (step.thing === '' && step.leaves === null) continue;
-    for (const part of step.parts) {
-      const insert = partById.get(part)?.inserts.find(({ id }) => id === step.thing);
-      const stuff = step.leaves ?? insert?.stuff ?? partById.get(step.thing)?.stuff ?? null;
-      const says = stuff === null ? null : burn(part, stuff);
-      if (says !== null) burns.set(step.id, { says, later: putLater(step, ground) });
-    }
-  }
-  const cured = ground.piece.parts.filter(({ state }) => state === 'baked' || state === 'painted');
-  return {
-    unbaked: unbakedParts(ground),
-    cured: new Set(cured.map(({ id }) => id)),
-    burns,
-    seen: (rule, stuff) => seenOf(ground.piece, rule, stuff),
-  };
-}
-
 /**
  * The usual route of a piece by its forms, clays, features, fits and schools: armatures and cores, small parts baked ahead,
  * clay pass by pass with its bakes, the final bake where bakes only set, then joints, finish and assembly. The same piece
@@ -441,17 +253,20 @@ export function proposeRoute(ground: ProposeGround): Route {
   for (const { id, parts } of cooled) for (const part of parts) lastCool.set(part, id);
   const cooledOf = ({ id }: Part) => [lastCool.get(id) ?? []].flat();
   const loose = piece.parts.filter(
-    ({ id, sized, state }) => !ground.isClay(id) && sized === 'life' && state === 'planned',
+    ({ id, sized, repeat, state }) =>
+      !ground.isClay(id) && (sized === 'life' || repeat) && state === 'planned',
   );
   return {
     steps: [
       ...planned.flatMap((part) => armature(part, ground)),
       ...loose.map((part) =>
-        step(stepId('make', part.id), 'other', `Make ${part.name}`, { parts: [part.id] }),
+        step(stepId('make', part.id), 'other', `Make ${part.repeat ? `${part.count} ` : ''}${part.name}`, {
+          parts: [part.id],
+        }),
       ),
       ...small,
       ...ahead,
-      ...early.map(makeSet),
+      ...early.flatMap(makeSet),
       ...setsBake,
       ...sculpted,
       ...final,
@@ -465,6 +280,7 @@ export function proposeRoute(ground: ProposeGround): Route {
         ground,
       ),
       ...clay.flatMap((part) => fixes(part, true, hung, cooledOf(part))),
+      ...putSetsLate(ground, cooledOf),
       ...assembly(ground, hung),
     ],
     relations: [],

@@ -13,7 +13,9 @@ import { compareRoutes } from './compare.ts';
 import type { OrderGround } from './constraints.ts';
 import { ROUTE } from './figures.ts';
 import { judgeRoute, putInOrder, type RouteJudged } from './judgeRoute.ts';
-import { type FollowedRoute, orderGround, type ProposeGround, routeOf, stepId } from './propose.ts';
+import { orderGround } from './orderGround.ts';
+import { type FollowedRoute, routeOf } from './propose.ts';
+import { type ProposeGround, stepId } from './proposedSteps.ts';
 import { StepTime } from './timing.ts';
 
 /** What is known of the route of a piece, as plain data. */

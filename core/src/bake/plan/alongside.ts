@@ -21,11 +21,11 @@ export type Alongside =
   /** Anything of a clay of this load, up to a thickness: a swatch, a bead, a spare. */
   | { readonly kind: 'clay'; readonly clay: string; readonly name: string; readonly thickMm: number };
 
-/** Thickest that cures of a clay in the minutes of a load by its packet; null where its packet wants another heat. */
-function thickOf(clay: Clay, load: PlannedLoad, stepMm: number): number | null {
+/** Thickest that cures of a clay in the minutes of a load by its packet, and no thicker than cures at all; null where its packet wants another heat. */
+function thickOf(clay: Clay, load: PlannedLoad, stepMm: number, mostMm: number): number | null {
   const window = windowOf(clay);
   if (!window || window.highC < load.oven.meanC || window.lowC > load.oven.meanC) return null;
-  return (load.minutes / window.highMinutes) * stepMm;
+  return Math.min(mostMm, (load.minutes / window.highMinutes) * stepMm);
 }
 
 /** What could go into a load alongside, in the same clay and the same heat; none for a load that is not there. */
@@ -35,7 +35,7 @@ export const alongsideAsk = ask(
     const { bakes } = given.piece(planOfPiece);
     const at = bakes.findIndex(({ loads }) => loads.some((one) => one.id === id));
     const load = bakes[at]?.loads.find((one) => one.id === id);
-    if (!load) return [];
+    if (!load || bakes[at]?.done) return [];
     const { piece, own } = given.context;
     const here = new Set(load.parts.map(({ part }) => part));
     const baked = new Set(
@@ -74,8 +74,9 @@ export const alongsideAsk = ask(
       ),
     );
     const stepMm = sourced('bake.per-thickness', own).value;
+    const mostMm = sourced('bulk.limit', own).value;
     const swatches = piece.clays.flatMap((clay): Alongside[] => {
-      const thickMm = clays.has(clay.id) ? thickOf(clay, load, stepMm) : null;
+      const thickMm = clays.has(clay.id) ? thickOf(clay, load, stepMm, mostMm) : null;
       return thickMm === null ? [] : [{ kind: 'clay', clay: clay.id, name: clay.name, thickMm }];
     });
     return [...parts, ...spares, ...swatches];

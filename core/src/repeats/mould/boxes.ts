@@ -1,7 +1,14 @@
 import { ballMm } from '../../bulk/shapes.ts';
 import type { PartContext } from '../../context/index.ts';
-import type { MouldChoice } from '../../piece/index.ts';
+import type { LaidBy, MouldChoice } from '../../piece/index.ts';
 import { sourced } from '../../reckoning/index.ts';
+
+/** Which way a laid master is pulled, in its own frame. */
+export const PULL_OF: Readonly<Record<LaidBy, readonly [number, number, number]>> = {
+  front: [0, 0, 1],
+  top: [0, 1, 0],
+  side: [1, 0, 0],
+};
 
 /** The master as it lies in its mould, miniature mm: two extents across the pull, and its height along it. */
 export interface MasterSize {

@@ -1,17 +1,10 @@
 import type { PartContext } from '../../context/index.ts';
-import type { LaidBy, MouldChoice } from '../../piece/index.ts';
+import type { MouldChoice } from '../../piece/index.ts';
 import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
 import { MOULD } from '../figures.ts';
-import { type MasterSize, type MouldNeed, masterAlong, mouldNeed } from './boxes.ts';
+import { type MasterSize, type MouldNeed, masterAlong, mouldNeed, PULL_OF } from './boxes.ts';
 import { type Release, releaseFor } from './release.ts';
 import { type ShrinkChain, shrinkChain } from './shrink.ts';
-
-/** Which way a laid master is pulled, in its own frame. */
-export const PULL_OF: Readonly<Record<LaidBy, readonly [number, number, number]>> = {
-  front: [0, 0, 1],
-  top: [0, 1, 0],
-  side: [1, 0, 0],
-};
 
 /** What is known of a mould besides its figures. */
 export interface MouldFacts {
@@ -23,6 +16,11 @@ export interface MouldFacts {
   readonly life: number;
   readonly placesMin: number;
   readonly setsMin: number;
+  /** What clay is cured at in its mould, as it is common practice. */
+  readonly bakeC: number;
+  readonly bakeMin: number;
+  /** Thickness of the board that boxes are made of, mm. */
+  readonly boardMm: number;
 }
 
 const PRICE: Readonly<Record<MouldChoice['of'], string | null>> = {
@@ -42,32 +40,48 @@ function shapeTerm(
   return { symbol, name, quantity: { value, unit }, origin: { kind: 'shape', says } };
 }
 
-function judgeRelease({ says, level }: Release): Verdict | undefined {
+/** A release that does not let go is a stop; the ways out are another cast or another mould. */
+function judgeRelease(
+  { says, level }: Release,
+  part: string,
+  { of, casts }: MouldChoice,
+): Verdict | undefined {
   if (level === 'good') return undefined;
+  const path = (field: string) => ['parts', part, 'mould', field];
   return {
     level,
     wording: 'state',
     says,
-    waysOut: [{ says: 'cast another stuff, or make the mould of another' }],
+    waysOut: [
+      ...(casts === 'clay'
+        ? []
+        : [{ says: 'cast polymer clay', change: { path: path('casts'), value: 'clay' } }]),
+      ...(of === 'clay'
+        ? [{ says: 'make it of mould putty', change: { path: path('of'), value: 'putty' } }]
+        : []),
+    ],
   };
 }
 
-function reckonOversize(part: string, { steps, oversize, low, high }: ShrinkChain): Reckoning {
+function reckonOversize(
+  context: PartContext,
+  { steps, oversize, low, high }: ShrinkChain,
+  release: Release,
+  choice: MouldChoice,
+): Reckoning {
+  const { part, own } = context;
   const product = steps.map((_, i) => `(1 − s${i + 1} ÷ 100)`).join(' × ');
   return figure(MOULD.oversize, {
-    part,
-    value: 100 * oversize,
-    low: 100 / high,
-    high: 100 / low,
-    formula: `o = 100 ÷ (${product})`,
-    terms: steps.map(
-      ({ says, percent, row }, i): Term => ({
-        symbol: `s${i + 1}`,
-        name: `Shrinks, ${says}`,
-        quantity: { value: percent, unit: '' },
-        origin: { kind: 'shape', says: `handbook: ${row}` },
-      }),
-    ),
+    part: part.id,
+    value: oversize,
+    low: 1 / high,
+    high: 1 / low,
+    formula: `o = 1 ÷ (${product})`,
+    terms: steps.map(({ says, percent, row }, i): Term => {
+      const term = sourced(row, own).term(`s${i + 1}`);
+      return { ...term, name: `${term.name}: ${says}`, quantity: { value: percent, unit: '' } };
+    }),
+    verdict: judgeRelease(release, part.id, choice),
   });
 }
 
@@ -91,8 +105,11 @@ export function reckonMould(context: PartContext): { figures: Reckoning[]; facts
     life: sourced(`mould.life-${choice.of}`, own).value,
     placesMin: sourced(`mould.${clock}-places`, own).value,
     setsMin: sourced(`mould.${clock}-sets`, own).value,
+    bakeC: sourced('mould.bake', own).value,
+    bakeMin: sourced('mould.bake-min', own).value,
+    boardMm: sourced('mould.board', own).value,
   };
-  const oversize = reckonOversize(part.id, chain);
+  const oversize = reckonOversize(context, chain, release, choice);
   if (choice.of === 'foil' || choice.of === 'clay') return { figures: [oversize], facts };
   const [a, b, c] = need.outerMm;
   const stuff = figure(MOULD.stuff, {
@@ -105,7 +122,6 @@ export function reckonMould(context: PartContext): { figures: Reckoning[]; facts
       shapeTerm('V', 'Master', master.volumeMm3 / 1000, 'cm³', 'its solid, at scale'),
       sourced('stuff.silicone.density', own).term('ρ'),
     ],
-    verdict: judgeRelease(release),
   });
   const half = figure(MOULD.half, {
     part: part.id,

@@ -15,6 +15,7 @@ export const MOULD_RULES: readonly Row[] = [
   practice('mould.wall-small', 'Wall round a master under 10 mm', 3, 'mm', { low: 2, high: 5 }),
   practice('mould.box-side', 'Pouring box: from the master to its sides', 10, 'mm', { low: 6, high: 15 }),
   practice('mould.box-floor', 'Pouring box: under and over the master', 6, 'mm', { low: 5, high: 12 }),
+  practice('mould.board', 'Board that a pouring box is made of', 5, 'mm', { low: 3, high: 10 }),
   practice('mould.draft', 'Least draft of a straight side in a rigid mould', 1, '°', { low: 1, high: 3 }),
   remembered('mould.life-putty', 'Casts of clay that a putty mould bears', 60, 'count', {
     low: 30,

@@ -13,28 +13,39 @@ import {
 } from '../../piece/index.ts';
 import type { SetStart } from './starts.ts';
 
+/** One of a set is begun no longer than this share of what it goes on. */
+const LARGEST = 1 / 4;
+/** What is too large for it is begun at this share. */
+const USUAL = 1 / 10;
+
+/** How much smaller than in life one of a set is begun: at the scale of the piece, or to suit what it goes on. */
+function startScale(start: SetStart, hostMm: number, atScale: number): number {
+  return start.longMm * atScale > LARGEST * hostMm ? (USUAL * hostMm) / start.longMm : atScale;
+}
+
 /**
- * A piece with a set of something put on a part.
+ * A piece with a set of something put on a part; of what is of no clay itself, in the first clay of the piece.
  *
- * @param ratio of the piece, for a part that is sized on the bench
+ * @param hostMm the longest extent of the part, in its own frame
  * @param on key of the line or face it goes on
+ * @param ratio of the piece, for a part that is sized on the bench
  */
 export function withSet(
   piece: Piece,
   host: Part,
   start: SetStart,
-  on: string,
-  ratio: number,
+  { on, hostMm, ratio }: { readonly on: string; readonly hostMm: number; readonly ratio: number },
 ): { readonly piece: Piece; readonly id: PartId } {
   const id = newId<PartId>(start.name);
+  const [clay] = piece.clays;
   const made: Part = {
     ...DEFAULT_PART,
     id,
     name: start.name,
     parent: host.id,
     sized: host.sized,
-    form: start.form(host.sized === 'life' ? 1 : 1 / ratio),
-    mix: host.mix,
+    form: start.form(startScale(start, hostMm, host.sized === 'life' ? 1 : 1 / ratio)),
+    mix: host.mix.length > 0 || !clay ? host.mix : [{ clay: clay.id, parts: 1 }],
     core: { ...DEFAULT_PART.core, kind: 'none' },
     repeat: { ...DEFAULT_REPEAT, ...start.rule, on },
   };

@@ -61,30 +61,7 @@ export function setDrawing(set: CountedSet, outline: Outline, nudged: readonly N
   );
   const put = ([x, y]: Vec2): Outline =>
     centred.map((rings) => rings.map((ring) => ring.map(([u, v]): Vec2 => [u + x, v + y])));
-  if (place.kind === 'line') {
-    const long = set.extent;
-    const items: DrawItem[] = [
-      {
-        kind: 'line',
-        weight: 'thick',
-        points: [
-          [0, 0],
-          [long, 0],
-        ],
-      },
-      ...stood.map(
-        ({ place: at, at: spot }): DrawItem => ({
-          kind: 'area',
-          outline: put(spot),
-          material: 'raw-clay',
-          weight: 'thin',
-          part: String(at),
-        }),
-      ),
-      ...dimension([0, 0], [long, 0], -6, `${formatMiniMm(miniMm(long))} mm`),
-    ];
-    return framed(items, long, set.one.lengthMm);
-  }
+  if (place.kind === 'line') return lineDrawing(set, stood, put);
   const face = place.outline ?? rectangle(1, 1);
   const [l, b, r, t] = extentOf(face);
   const shift: Vec2 = [-l, -b];
@@ -107,6 +84,50 @@ export function setDrawing(set: CountedSet, outline: Outline, nudged: readonly N
     r - l,
     t - b,
   );
+}
+
+/** A line longer than so many times what stands on it goes on below. */
+const LONGEST_ROW = 14;
+
+/** Pieces along a line; a long one goes on in rows below, as it is read. */
+function lineDrawing(set: CountedSet, stood: readonly StoodPiece[], put: (at: Vec2) => Outline): Drawing {
+  const { extent: long, one } = set;
+  const rowHigh = one.lengthMm * 1.5 + 2;
+  const rows = Math.max(1, Math.round(Math.sqrt(long / (LONGEST_ROW * rowHigh))));
+  const rowLong = long / rows;
+  const rowOf = ({ place }: StoodPiece) =>
+    Math.min(rows - 1, Math.floor(((set.row?.atMm[place] ?? 0) + 1e-9) / rowLong));
+  const down = (row: number): Vec2 => [-row * rowLong, -row * rowHigh];
+  const items: DrawItem[] = [
+    ...Array.from(
+      { length: rows },
+      (_, row): DrawItem => ({
+        kind: 'line',
+        weight: 'thick',
+        points: [
+          [0, -row * rowHigh],
+          [rowLong, -row * rowHigh],
+        ],
+      }),
+    ),
+    ...stood.map((one): DrawItem => {
+      const [dx, dy] = down(rowOf(one));
+      return {
+        kind: 'area',
+        outline: put([one.at[0] + dx, one.at[1] + dy]),
+        material: 'raw-clay',
+        weight: 'thin',
+        part: String(one.place),
+      };
+    }),
+    ...dimension(
+      [0, -(rows - 1) * rowHigh],
+      [rowLong, -(rows - 1) * rowHigh],
+      -6,
+      rows === 1 ? `${formatMiniMm(miniMm(long))} mm` : `${formatMiniMm(miniMm(long))} mm in ${rows} rows`,
+    ),
+  ].map((item) => moved(item, [0, (rows - 1) * rowHigh]));
+  return framed(items, rowLong, (rows - 1) * rowHigh + one.lengthMm);
 }
 
 function framed(items: readonly DrawItem[], width: number, height: number): Drawing {

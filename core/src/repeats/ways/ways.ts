@@ -1,12 +1,23 @@
 import type { PartContext } from '../../context/index.ts';
-import type { Piece, Way } from '../../piece/index.ts';
+import {
+  DEFAULT_MOULD,
+  type MouldChoice,
+  type MouldKind,
+  type MouldStuff,
+  type Part,
+  type Piece,
+  type Way,
+} from '../../piece/index.ts';
 import { sourced } from '../../reckoning/index.ts';
-import { practised } from '../../route/hands.ts';
+import { masterAlong, mouldNeed, PULL_OF } from '../mould/boxes.ts';
 
 /** One way of making many alike, as it stands for one part. */
 export interface WayRates {
   readonly way: Way;
   readonly says: string;
+  /** The handbook’s rows of the next two; null where they follow from the part, or there is none. */
+  readonly setupRow: string | null;
+  readonly eachRow: string | null;
   /** Minutes before the first of them, and for one. */
   readonly setupMin: number;
   readonly eachMin: number;
@@ -72,118 +83,103 @@ export function byHand({ part, shape, shrink, own }: PartContext): ByHand {
   return { value, surfaceCm2, leastMin, shapeMin, features };
 }
 
-/** What the mould of a part takes of its stuff, g; for its price. */
-function mouldGrams({ shape, shrink }: PartContext, wallMm: number): number {
-  const [w = 0, h = 0, d = 0] = [0, 1, 2].map(
-    (k) => ((shape.box.max[k] ?? 0) - (shape.box.min[k] ?? 0)) / shrink,
-  );
-  const envelope = (w + 2 * wallMm) * (h + 2 * wallMm) * (d + wallMm);
-  return (Math.max(0, envelope - shape.volumeMm3 / shrink ** 3) / 1000) * 1.1;
-}
-
 const FLAT_ONLY =
   'only what is flat can be cut from a sheet: press it, or draw it as an outline with a thickness';
 
+/** The mould that a way is made with, as the part has it where it is of that kind. */
+function mouldOf(part: Part, kind: MouldKind, of: MouldStuff): MouldChoice {
+  return part.mould?.kind === kind ? part.mould : { ...DEFAULT_MOULD, kind, of };
+}
+
+/** What the stuff of a mould costs; of a master that no box goes round it is not told. */
+function mouldCost(context: PartContext, choice: MouldChoice): number {
+  const price = sourced(choice.of === 'rubber' ? 'repeats.rubber-price' : 'repeats.putty-price', context.own);
+  const need = mouldNeed(masterAlong(context, PULL_OF[choice.pull]), choice, context.own);
+  return (need.grams / 100) * price.value;
+}
+
+/** What of a way is told in rows of the handbook, and what follows from the part. */
+interface WayPlan {
+  readonly setup?: string;
+  readonly each?: string;
+  readonly wait?: readonly [row: string, times: number];
+  readonly setupCost?: number;
+  readonly eachCost?: number;
+  readonly wont?: string | null;
+}
+
 /** Every way to make a part, by its own surface and size; rates are the maker’s own where there are any. */
 export function waysOf(context: PartContext): readonly WayRates[] {
-  const { own } = context;
+  const { own, part } = context;
   const of = (row: string) => sourced(row, own).value;
-  const learning = of('repeats.learning') / 100;
-  const flat = isFlat(context) ? null : FLAT_ONLY;
-  const wall = of('mould.wall');
-  const rates: Readonly<Record<Way, Omit<WayRates, 'way' | 'says' | 'alike' | 'detail'>>> = {
-    hand: {
-      setupMin: 0,
-      eachMin: byHand(context).value,
-      setupCost: 0,
-      eachCost: 0,
-      waitMin: 0,
-      learning,
-      leastMin: byHand(context).leastMin,
-      wont: null,
-    },
+  const wont = isFlat(context) ? null : FLAT_ONLY;
+  const plans: Readonly<Record<Way, WayPlan>> = {
+    hand: {},
     cutter: {
-      setupMin: of('repeats.cutter-setup'),
-      eachMin: of('repeats.cutter'),
+      setup: 'repeats.cutter-setup',
+      each: 'repeats.cutter',
       setupCost: of('repeats.cutter-price'),
-      eachCost: 0,
-      waitMin: 0,
-      learning: 1,
-      leastMin: 0,
-      wont: flat,
+      wont,
     },
-    stamp: {
-      setupMin: of('repeats.stamp-setup'),
-      eachMin: of('repeats.stamp'),
-      setupCost: 0,
-      eachCost: 0,
-      waitMin: of('bake.set-hold'),
-      learning: 1,
-      leastMin: 0,
-      wont: flat,
-    },
+    stamp: { setup: 'repeats.stamp-setup', each: 'repeats.stamp', wait: ['bake.set-hold', 1], wont },
     press: {
-      setupMin: of('repeats.press-setup'),
-      eachMin: of('repeats.press'),
-      setupCost: (mouldGrams(context, wall) / 100) * of('repeats.putty-price'),
-      eachCost: 0,
-      waitMin: of('mould.putty-sets'),
-      learning: 1,
-      leastMin: 0,
-      wont: null,
+      setup: 'repeats.press-setup',
+      each: 'repeats.press',
+      wait: ['mould.putty-sets', 1],
+      setupCost: mouldCost(context, mouldOf(part, 'press', 'putty')),
     },
     putty: {
-      setupMin: of('repeats.halves-setup'),
-      eachMin: of('repeats.halves'),
-      setupCost: (2 * mouldGrams(context, wall) * of('repeats.putty-price')) / 100,
-      eachCost: 0,
-      waitMin: 2 * of('mould.putty-sets'),
-      learning: 1,
-      leastMin: 0,
-      wont: null,
+      setup: 'repeats.halves-setup',
+      each: 'repeats.halves',
+      wait: ['mould.putty-sets', 2],
+      setupCost: mouldCost(context, mouldOf(part, 'halves', 'putty')),
     },
     poured: {
-      setupMin: of('repeats.poured-setup'),
-      eachMin: of('repeats.poured'),
-      setupCost: (mouldGrams(context, of('mould.box-side')) / 100) * of('repeats.rubber-price'),
-      eachCost: 0,
-      waitMin: of('mould.rubber-sets'),
-      learning: 1,
-      leastMin: 0,
-      wont: null,
+      setup: 'repeats.poured-setup',
+      each: 'repeats.poured',
+      wait: ['mould.rubber-sets', 1],
+      setupCost: mouldCost(context, mouldOf(part, 'poured', 'rubber')),
     },
-    bought: {
-      setupMin: of('repeats.bought-setup'),
-      eachMin: 0,
-      setupCost: 0,
-      eachCost: of('repeats.bought-price'),
-      waitMin: 0,
-      learning: 1,
-      leastMin: 0,
-      wont: null,
-    },
+    bought: { setup: 'repeats.bought-setup', eachCost: of('repeats.bought-price') },
   };
-  return (Object.keys(rates) as Way[]).map((way) => {
+  const hand = byHand(context);
+  return (Object.keys(plans) as Way[]).map((way): WayRates => {
     const [says, alike, detail] = WORDS[way];
-    return { way, says, alike, detail, ...rates[way] };
+    const { setup = null, each = null, wait, setupCost = 0, eachCost = 0, wont: why = null } = plans[way];
+    const isHand = way === 'hand';
+    return {
+      ...{ way, says, alike, detail, setupCost, eachCost, wont: why },
+      setupRow: setup,
+      eachRow: each,
+      setupMin: setup === null ? 0 : of(setup),
+      eachMin: isHand ? hand.value : each === null ? 0 : of(each),
+      waitMin: wait ? of(wait[0]) * wait[1] : 0,
+      learning: isHand ? of('repeats.learning') / 100 : 1,
+      leastMin: isHand ? hand.leastMin : 0,
+    };
   });
 }
 
-/**
- * What n of them take, in times of the first: each doubling takes a share of what it took (Wright 1936), and none less than the
- * least.
- */
-export function timesOfFirst({ eachMin, learning, leastMin }: WayRates, n: number): number {
-  if (learning === 1 || eachMin <= leastMin) return n;
-  // From this one on practice brings no more.
-  const power = Math.log2(learning);
-  const last = Math.min(n, Math.floor((leastMin / eachMin) ** (1 / power)));
-  return practised(last, learning) + ((n - last) * leastMin) / eachMin;
+/** Minutes of the nth: each doubling takes a share of what it took (Wright 1936), and none less than the least. */
+function unitMin({ eachMin, learning, leastMin }: WayRates, n: number): number {
+  return learning === 1 ? eachMin : Math.max(Math.min(leastMin, eachMin), eachMin * n ** Math.log2(learning));
 }
 
-/** Minutes at the bench for n of them, the setting up counted in. */
-export function minutesFor(rates: WayRates, n: number): number {
-  return n === 0 ? 0 : rates.setupMin + rates.eachMin * timesOfFirst(rates, n);
+/** What n of them take, in times of the first. */
+export function timesOfFirst(rates: WayRates, n: number): number {
+  if (rates.learning === 1 || rates.eachMin === 0) return n;
+  let sum = 0;
+  for (let k = 1; k <= n; k += 1) sum += unitMin(rates, k);
+  return sum / rates.eachMin;
+}
+
+/**
+ * Minutes at the bench for n of them, the setting up counted in.
+ *
+ * @param pace the maker’s own against the handbook’s, of the making alone
+ */
+export function minutesFor(rates: WayRates, n: number, pace = 1): number {
+  return n === 0 ? 0 : rates.setupMin + pace * rates.eachMin * timesOfFirst(rates, n);
 }
 
 /** Money for n of them, the clay aside. */
@@ -196,12 +192,17 @@ const MOST_LOOKED = 5000;
 
 /** The number from which a way takes no more minutes than another; null where it never does. */
 export function paysFrom(way: WayRates, against: WayRates): number | null {
-  for (let n = 1; n <= MOST_LOOKED; n += 1) if (minutesFor(way, n) <= minutesFor(against, n)) return n;
+  let [own, other] = [way.setupMin, against.setupMin];
+  for (let n = 1; n <= MOST_LOOKED; n += 1) {
+    own += unitMin(way, n);
+    other += unitMin(against, n);
+    if (own <= other) return n;
+  }
   return null;
 }
 
 /** Own minutes weigh as much as the handbook’s when there are as many of them, min. */
-export const HANDBOOK_WEIGHS_MIN = 10;
+const HANDBOOK_WEIGHS_MIN = 10;
 
 /** How the maker’s own minutes of a way stand to the handbook’s, by all tallies of the piece. */
 export interface LearnedRate {
@@ -212,27 +213,32 @@ export interface LearnedRate {
   readonly pieces: number;
 }
 
-/** The rate of a way as the maker’s tallies have taught it. */
+/** The pace of what was never tallied. */
+export const NOTHING_LEARNED: LearnedRate = { factor: 1, ownMin: 0, expectedMin: 0, pieces: 0 };
+
+/** The maker’s pace of every way that was tallied, by all sets of the piece. */
 export function learned(
-  way: Way | null,
-  piece: Pick<Piece, 'parts'>,
+  { parts }: Pick<Piece, 'parts'>,
   contexts: ReadonlyMap<string, PartContext>,
-): LearnedRate {
-  let [ownMin, expectedMin, pieces] = [0, 0, 0];
-  for (const { id, repeat } of piece.parts) {
-    if (!repeat || (repeat.way ?? 'hand') !== (way ?? 'hand')) continue;
-    const { made, minutes } = repeat.tally;
+): ReadonlyMap<Way, LearnedRate> {
+  const sums = new Map<Way, Omit<LearnedRate, 'factor'>>();
+  for (const { id, repeat } of parts) {
+    const { made = 0, minutes = 0 } = repeat?.tally ?? {};
     const context = contexts.get(id);
-    const rates = context && waysOf(context).find((one) => one.way === (repeat.way ?? 'hand'));
-    if (!rates || made === 0 || minutes === 0) continue;
-    ownMin += minutes;
-    expectedMin += minutesFor({ ...rates, setupMin: 0 }, made);
-    pieces += made;
+    const way = repeat?.way ?? 'hand';
+    const rates = made > 0 && minutes > 0 && context ? waysOf(context).find((one) => one.way === way) : null;
+    if (!rates) continue;
+    const { ownMin, expectedMin, pieces } = sums.get(way) ?? NOTHING_LEARNED;
+    sums.set(way, {
+      ownMin: ownMin + minutes,
+      expectedMin: expectedMin + minutesFor({ ...rates, setupMin: 0 }, made),
+      pieces: pieces + made,
+    });
   }
-  return {
-    factor: (HANDBOOK_WEIGHS_MIN + ownMin) / (HANDBOOK_WEIGHS_MIN + expectedMin),
-    ownMin,
-    expectedMin,
-    pieces,
-  };
+  return new Map(
+    [...sums].map(([way, sum]) => [
+      way,
+      { ...sum, factor: (HANDBOOK_WEIGHS_MIN + sum.ownMin) / (HANDBOOK_WEIGHS_MIN + sum.expectedMin) },
+    ]),
+  );
 }

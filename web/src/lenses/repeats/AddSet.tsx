@@ -1,13 +1,15 @@
 import { DEFAULT_REPEAT, type Part } from '@every-inch/core/piece';
 import { SET_STARTS, withSet } from '@every-inch/core/repeats';
-import { askOnce, useRatio } from '../../spine/hooks.ts';
+import { askOnce, usePartFacts, useRatio } from '../../spine/hooks.ts';
 import { selected } from '../../state/sessionSlice.ts';
-import { edit, editAt, store, useAppDispatch } from '../../state/store.ts';
+import { edit, editAt, useAppDispatch } from '../../state/store.ts';
 
 /** Begins a set: of something usual on the part, or of the part itself. */
 export function AddSet({ part }: { readonly part: Part }) {
   const dispatch = useAppDispatch();
   const ratio = useRatio();
+  const box = usePartFacts(part.id)?.shape.box;
+  const hostMm = box ? Math.max(...[0, 1, 2].map((k) => (box.max[k] ?? 0) - (box.min[k] ?? 0))) : Infinity;
   const begin = async (id: string) => {
     const start = SET_STARTS.find((one) => one.id === id);
     if (!start) return;
@@ -17,12 +19,12 @@ export function AddSet({ part }: { readonly part: Part }) {
     let made = '';
     dispatch(
       edit(`${start.name} on ${part.name}`, (piece) => {
-        const next = withSet(piece, part, start, on, ratio);
+        const next = withSet(piece, part, start, { on, hostMm, ratio });
         made = next.id;
         return next.piece;
       }),
     );
-    store.dispatch(selected(made));
+    dispatch(selected(made));
   };
   return (
     <div className="mt-2">

@@ -1,8 +1,6 @@
-import type { Part } from '@every-inch/core/piece';
 import { batchesOf, MOST_MIXES, type RunningMix } from '@every-inch/core/repeats';
 import { useState } from 'react';
 import { NumberField } from '../../parts/NumberField.tsx';
-import { useCount } from '../../spine/hooks.ts';
 import { useAppDispatch, useAppSelector, useOfPiece } from '../../state/store.ts';
 import { workshopChanged } from '../../state/workshopSlice.ts';
 
@@ -17,18 +15,17 @@ const KIT = [
 ] as const;
 
 interface StartProps {
-  readonly part: Part;
   readonly what: string;
   readonly placesMin: number;
   readonly setsMin: number;
 }
 
 /** The clock of a mix: what must lie ready is ticked first, or the start asks. */
-export function MixStart({ part, what, placesMin, setsMin }: StartProps) {
+export function MixStart({ what, placesMin, setsMin }: StartProps) {
   const dispatch = useAppDispatch();
   const mixes = useAppSelector((state) => state.workshop.mixes);
   const pieceId = useOfPiece((piece) => piece.id);
-  const count = useCount(part);
+  const [count, setCount] = useState(1);
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   const [asks, setAsks] = useState(false);
   const [secondsEach, setSecondsEach] = useState(45);
@@ -56,7 +53,10 @@ export function MixStart({ part, what, placesMin, setsMin }: StartProps) {
   let batches: string;
   try {
     const { perMix, mixes: n } = batchesOf(count, placesMin, secondsEach);
-    batches = n === 1 ? `all ${count} are placed in one mix` : `${perMix} to a mix, ${n} mixes for ${count}`;
+    batches =
+      n === 1
+        ? `pressed in one mix while it can be worked; rough all of them in before the first sets`
+        : `${perMix} to a mix, ${n} mixes for ${count}`;
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;
     batches = error.message;
@@ -80,7 +80,16 @@ export function MixStart({ part, what, placesMin, setsMin }: StartProps) {
       </p>
       <div className="mt-1 flex flex-wrap items-end gap-x-4 gap-y-2">
         <NumberField
-          label="seconds to place one"
+          label="masters to press"
+          className="w-14"
+          whole
+          min={1}
+          max={1000}
+          value={count}
+          onNumber={setCount}
+        />
+        <NumberField
+          label="seconds to press one"
           className="w-14"
           min={1}
           max={7200}

@@ -6,7 +6,6 @@ import {
   type LaidBy,
   LIMITS,
   MOULD_KINDS,
-  MOULD_STUFFS,
   type MouldChoice,
   type MouldKind,
   type MouldStuff,
@@ -30,13 +29,20 @@ import { Section } from '../../parts/Sections.tsx';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
 import { useAsk, useTold } from '../../spine/hooks.ts';
 import { MixStart } from './MixStart.tsx';
-import { PrintTrue } from './SetDrawing.tsx';
+import { PrintTrue } from './PrintTrue.tsx';
 
 const KIND_SAYS: Readonly<Record<MouldKind, string>> = {
   press: 'pressed open, back cut flush',
   halves: 'two halves',
   poured: 'poured in a box',
   foil: 'crumpled foil, for rocks',
+};
+/** What a mould of each kind is made of, the usual first. */
+const STUFFS_FOR: Readonly<Record<MouldKind, readonly [MouldStuff, ...MouldStuff[]]>> = {
+  press: ['putty', 'clay'],
+  halves: ['putty', 'clay'],
+  poured: ['rubber'],
+  foil: ['foil'],
 };
 const OF_SAYS: Readonly<Record<MouldStuff, string>> = {
   putty: 'two-part mould putty',
@@ -54,9 +60,6 @@ const CAST_SAYS: Readonly<Record<CastStuff, string>> = {
 const LAID_SAYS: Readonly<Record<LaidBy, string>> = { front: 'its front', top: 'its top', side: 'its side' };
 const options = <T extends string>(of: readonly T[], says: Readonly<Record<T, string>>) =>
   of.map((value) => ({ value, says: says[value] }));
-
-/** Thickness of the board that boxes are made of, mm (common practice: foam board). */
-const BOARD_MM = 5;
 
 const mm = (value: number) => formatMiniMm(miniMm(value));
 
@@ -166,9 +169,9 @@ function Portions({ facts }: { readonly facts: MouldFacts }) {
       </li>
       {need.pourMm !== null && (
         <li className="border-t border-hair py-1">
-          Boards of <span className="figure">{BOARD_MM} mm</span> round it:{' '}
+          Boards of <span className="figure">{mm(facts.boardMm)} mm</span> round it:{' '}
           <PrintTrue
-            drawing={boardsDrawing(boxBoards(need, BOARD_MM))}
+            drawing={boardsDrawing(boxBoards(need, facts.boardMm))}
             name="Boards of the box"
             says="Print the boards"
           />
@@ -198,29 +201,16 @@ function Fields({ part, choice }: { readonly part: Part; readonly choice: MouldC
         label="Mould"
         value={choice.kind}
         options={options(MOULD_KINDS, KIND_SAYS)}
-        onChoose={(kind) =>
-          set(
-            'mould',
-            {
-              ...choice,
-              kind,
-              of:
-                kind === 'foil'
-                  ? 'foil'
-                  : kind === 'poured'
-                    ? 'rubber'
-                    : choice.of === 'foil' || choice.of === 'rubber'
-                      ? 'putty'
-                      : choice.of,
-            },
-            'mould',
-          )
-        }
+        onChoose={(kind) => {
+          const [usual] = STUFFS_FOR[kind];
+          const of = STUFFS_FOR[kind].includes(choice.of) ? choice.of : usual;
+          set('mould', { ...choice, kind, of }, 'mould');
+        }}
       />
       <Choice
         label="of"
         value={choice.of}
-        options={options(MOULD_STUFFS, OF_SAYS)}
+        options={options(STUFFS_FOR[choice.kind], OF_SAYS)}
         onChoose={(of) => set('mould.of', of, 'mould stuff')}
       />
       <Choice
@@ -295,8 +285,8 @@ export function Mould({ part }: { readonly part: Part }) {
               <Portions facts={facts} />
               <Pull part={part} choice={choice} />
               <p className="mt-2">
-                <span className="heading">Make the master at</span>{' '}
-                <span className="figure">{(100 * facts.chain.oversize).toFixed(1)} %</span>
+                <span className="heading">Make the master larger</span>{' '}
+                <span className="figure">× {facts.chain.oversize.toFixed(3)}</span>
                 <span className="text-quiet">
                   :{' '}
                   {facts.chain.steps
@@ -315,15 +305,10 @@ export function Mould({ part }: { readonly part: Part }) {
               <p className="mt-2 text-quiet">
                 One mould bears about {facts.life} casts.{' '}
                 {choice.casts === 'clay' &&
-                  'Clay may be cured in it at 118 °C for 30 min where its packet allows that; the mould slows the heat.'}
+                  `Clay may be cured in it at ${facts.bakeC} °C for ${facts.bakeMin} min where its packet allows that; the mould slows the heat.`}
               </p>
               {(choice.of === 'putty' || choice.of === 'rubber') && (
-                <MixStart
-                  part={part}
-                  what={`${part.name} mould`}
-                  placesMin={facts.placesMin}
-                  setsMin={facts.setsMin}
-                />
+                <MixStart what={`${part.name} mould`} placesMin={facts.placesMin} setsMin={facts.setsMin} />
               )}
             </>
           )}

@@ -4,6 +4,7 @@ import { oneLog } from '@every-inch/core/repeats';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { FigureList } from '../../parts/FigureList.tsx';
+import { FigureRow } from '../../parts/FigureRow.tsx';
 import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { type Column, Table } from '../../parts/Table.tsx';
@@ -207,15 +208,7 @@ function Upper() {
 function Reckoned() {
   const part = useAppSelector(selectPart);
   const figures = useFiguresOf('repeats', part?.id ?? null);
-  const all = useOpenPiece().parts.filter(({ repeat }) => repeat !== null);
-  const find = useFind();
-  const minutes = all.reduce(
-    (sum, { id }) =>
-      sum +
-      (find(id, 'repeats.minutes')?.quantity.value ?? 0) +
-      (find(id, 'repeats.place')?.quantity.value ?? 0),
-    0,
-  );
+  const all = useFigure(null, 'repeats.all');
   return (
     <>
       {part && figures.length > 0 && (
@@ -223,12 +216,9 @@ function Reckoned() {
           <FigureList figures={figures} matter={MATTER} />
         </Stretch>
       )}
-      {all.length > 0 && (
-        <Stretch title="All sets">
-          <p>
-            {all.length === 1 ? 'One set' : `${all.length} sets`}, made and put on in{' '}
-            <span className="figure">{timeSays(minutes)}</span>
-          </p>
+      {all && (
+        <Stretch title="The piece">
+          <FigureRow figure={all} />
         </Stretch>
       )}
     </>

@@ -1,13 +1,9 @@
-import { laidOut } from '@every-inch/core/bench';
-import { type Drawing, TilingError, toSvg } from '@every-inch/core/drawing';
 import type { Nudge, Part, RepeatRule } from '@every-inch/core/piece';
 import { type KeyboardEvent, useState } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
-import { savePagesPdf } from '../../parts/savePages.ts';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
 import { useAsk } from '../../spine/hooks.ts';
-import { useAppSelector, useOpenPiece } from '../../state/store.ts';
-import { save } from '../../storage/shelf.ts';
+import { PrintTrue } from './PrintTrue.tsx';
 
 /** How far an arrow key moves one of a set, mm. */
 const STEP = 0.5;
@@ -22,55 +18,6 @@ function moved(nudged: readonly Nudge[], place: number, [dx, dy]: readonly [numb
   const old = nudged.find((one) => one.place === place);
   const next = { place, alongMm: (old?.alongMm ?? 0) + dx, upMm: (old?.upMm ?? 0) + dy };
   return [...nudged.filter((one) => one !== old), next];
-}
-
-/** Saves a drawing at true size, over as many pages as it takes. */
-export function PrintTrue({
-  drawing,
-  name,
-  says,
-}: {
-  readonly drawing: Drawing;
-  readonly name: string;
-  readonly says: string;
-}) {
-  const piece = useOpenPiece();
-  const { paper, ruleMeasuredMm } = useAppSelector((state) => state.workshop);
-  const today = useAppSelector((state) => state.session.today);
-  const [fault, setFault] = useState<string | null>(null);
-  const print = () => {
-    try {
-      const pages = laidOut(
-        [drawing],
-        { paper, ruleMeasuredMm },
-        `${piece.name} · ${name} · ${today.slice(0, 10)}`,
-      );
-      setFault(null);
-      void savePagesPdf(pages, paper, name);
-    } catch (error) {
-      if (!(error instanceof TilingError || error instanceof RangeError)) throw error;
-      setFault(error.message);
-    }
-  };
-  return (
-    <>
-      <button type="button" className="press" onClick={print}>
-        {says}
-      </button>
-      <button
-        type="button"
-        className="press-quiet text-fired"
-        onClick={() => save(new File([toSvg(drawing)], `${name}.svg`, { type: 'image/svg+xml' }))}
-      >
-        as SVG
-      </button>
-      {fault && (
-        <p role="alert" className="text-[13px] text-wont">
-          {fault}
-        </p>
-      )}
-    </>
-  );
 }
 
 /** A set in its place: each can be picked and moved by the arrow keys. */

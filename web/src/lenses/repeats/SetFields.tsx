@@ -43,6 +43,37 @@ function Tick({ says, isOn, onTick }: TickProps) {
   );
 }
 
+/** A number of the rule. */
+function Amount({
+  part,
+  rule,
+  field,
+  label,
+  after,
+  usual,
+}: FieldsProps & {
+  readonly field: 'ownCm2' | 'n' | 'perCm2' | 'sharePct' | 'sparePct';
+  readonly label: string;
+  readonly after?: string;
+  /** What stands for an emptied one; without it an empty field is refused. */
+  readonly usual?: string;
+}) {
+  const set = usePartEdit(part);
+  return (
+    <NumberField
+      {...typedLimits(LIMITS.repeatRule[field])}
+      label={label}
+      entry={['parts', part.id, 'repeat', field]}
+      value={rule[field]}
+      placeholder={usual}
+      {...(after !== undefined && { after })}
+      className="w-16"
+      onNumber={(value) => set(`repeat.${field}`, value, label)}
+      {...(usual !== undefined && { onEmpty: () => set(`repeat.${field}`, null, label) })}
+    />
+  );
+}
+
 /** A length of the rule in the part’s own frame. */
 function Length({
   part,
@@ -104,15 +135,7 @@ function Where({ part, rule }: FieldsProps) {
         />
       )}
       {rule.on === 'own' && wanted === 'face' && (
-        <NumberField
-          {...typedLimits(LIMITS.repeatRule.ownCm2)}
-          label="Area, on the bench"
-          entry={['parts', part.id, 'repeat', 'ownCm2']}
-          value={rule.ownCm2}
-          after="cm²"
-          className="w-16"
-          onNumber={(cm2) => set('repeat.ownCm2', cm2, 'area of its face')}
-        />
+        <Amount part={part} rule={rule} field="ownCm2" label="Area, on the bench" after="cm²" />
       )}
     </>
   );
@@ -134,14 +157,7 @@ export function SetFields({ part, rule }: FieldsProps) {
       <Choice label="The number is" value={kind} options={KINDS} onChoose={choose} />
       {kind !== 'counted' && <Where part={part} rule={rule} />}
       {(kind === 'counted' || kind === 'round') && (
-        <NumberField
-          {...typedLimits(LIMITS.repeatRule.n)}
-          label="How many"
-          entry={['parts', part.id, 'repeat', 'n']}
-          value={rule.n}
-          className="w-16"
-          onNumber={(n) => set('repeat.n', n, 'how many')}
-        />
+        <Amount part={part} rule={rule} field="n" label="How many" />
       )}
       {(kind === 'along' || kind === 'over') && (
         <Length part={part} rule={rule} field="pitchMm" label="One to the next" usual="side by side" />
@@ -155,38 +171,11 @@ export function SetFields({ part, rule }: FieldsProps) {
           usual="as usual"
         />
       )}
-      {kind === 'scattered' && (
-        <NumberField
-          {...typedLimits(LIMITS.repeatRule.perCm2)}
-          label="On each cm²"
-          entry={['parts', part.id, 'repeat', 'perCm2']}
-          value={rule.perCm2}
-          className="w-14"
-          onNumber={(n) => set('repeat.perCm2', n, 'how dense')}
-        />
-      )}
+      {kind === 'scattered' && <Amount part={part} rule={rule} field="perCm2" label="On each cm²" />}
       {kind !== 'counted' && (
-        <NumberField
-          {...typedLimits(LIMITS.repeatRule.sharePct)}
-          label="Only so much of it"
-          entry={['parts', part.id, 'repeat', 'sharePct']}
-          value={rule.sharePct}
-          after="%"
-          className="w-14"
-          onNumber={(percent) => set('repeat.sharePct', percent, 'how much of it')}
-        />
+        <Amount part={part} rule={rule} field="sharePct" label="Only so much of it" after="%" />
       )}
-      <NumberField
-        {...typedLimits(LIMITS.repeatRule.sparePct)}
-        label="To spare"
-        entry={['parts', part.id, 'repeat', 'sparePct']}
-        value={rule.sparePct}
-        placeholder="usual"
-        after="%"
-        className="w-14"
-        onNumber={(percent) => set('repeat.sparePct', percent, 'how many to spare')}
-        onEmpty={() => set('repeat.sparePct', null, 'how many to spare')}
-      />
+      <Amount part={part} rule={rule} field="sparePct" label="To spare" after="%" usual="usual" />
       {kind === 'over' && (
         <>
           <Tick
@@ -208,11 +197,13 @@ export function SetFields({ part, rule }: FieldsProps) {
           onTick={(on) => set('repeat.bothEnds', on, 'ends')}
         />
       )}
-      <Tick
-        says="baked ahead"
-        isOn={rule.ahead}
-        onTick={(on) => set('repeat.ahead', on, 'when it is baked')}
-      />
+      {part.mix.length > 0 && (
+        <Tick
+          says="baked ahead"
+          isOn={rule.ahead}
+          onTick={(on) => set('repeat.ahead', on, 'when it is baked')}
+        />
+      )}
     </div>
   );
 }

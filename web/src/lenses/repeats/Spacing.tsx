@@ -18,7 +18,7 @@ import { Section } from '../../parts/Sections.tsx';
 import { type Column, Table } from '../../parts/Table.tsx';
 import { usePartFacts } from '../../spine/hooks.ts';
 import { selectPart, useAppSelector } from '../../state/store.ts';
-import { PrintTrue } from './SetDrawing.tsx';
+import { PrintTrue } from './PrintTrue.tsx';
 
 /** What is asked: a line, and how it is divided. */
 interface Asked {
@@ -200,7 +200,7 @@ function StepFields({ ask, onAsk }: FieldsProps) {
       />
       <LengthField
         label="or one to the next"
-        className="w-18"
+        className="w-26"
         shown={ask.pitchMm === null ? '' : mm(ask.pitchMm)}
         placeholder="by how many"
         unit="mm"
@@ -286,7 +286,7 @@ export function Spacing() {
             />
             <section
               aria-label="Distances of the marks"
-              className="max-h-64 overflow-y-auto"
+              className="max-h-64 w-96 max-w-full overflow-y-auto"
               // biome-ignore lint/a11y/noNoninteractiveTabindex: a list that scrolls must be reachable by keyboard
               tabIndex={0}
             >

@@ -52,7 +52,7 @@ export function Ways({ part, facts, n }: WaysProps) {
       title: `for ${n}`,
       holds: 'figures',
       className: 'whitespace-nowrap',
-      cell: (one) => (one.wont ? '–' : timeSays(minutesFor({ ...one, eachMin: one.eachMin * pace(one) }, n))),
+      cell: (one) => (one.wont ? '–' : timeSays(minutesFor(one, n, pace(one)))),
       sortBy: (one) => minutesFor(one, n),
     },
     {

@@ -1,0 +1,26 @@
+import { laidOut } from '@every-inch/core/bench';
+import { type Drawing, toSvg } from '@every-inch/core/drawing';
+import { PrintButton } from '../../parts/PrintButton.tsx';
+import { save } from '../../storage/shelf.ts';
+
+interface PrintTrueProps {
+  readonly drawing: Drawing;
+  readonly name: string;
+  readonly says: string;
+}
+
+/** Saves a drawing at true size, over as many pages as it takes, or as one SVG. */
+export function PrintTrue({ drawing, name, says }: PrintTrueProps) {
+  return (
+    <>
+      <PrintButton name={name} says={says} pagesOf={(ask, label) => laidOut([drawing], ask, label)} />
+      <button
+        type="button"
+        className="press-quiet text-fired"
+        onClick={() => save(new File([toSvg(drawing)], `${name}.svg`, { type: 'image/svg+xml' }))}
+      >
+        as SVG
+      </button>
+    </>
+  );
+}
