@@ -135,3 +135,36 @@ test('copies that differ are told by name, and never more of them than there are
   await page.getByRole('button', { name: 'make 8 of it' }).click();
   await expect(page.getByText('8 of 8 differ; none is drawn here.')).toBeVisible();
 });
+
+test('a bake says what could go in along with it; sharp edges are told by their length, and rough amounts are kept in a list of points', async ({
+  page,
+}) => {
+  const seams = page.getByRole('region', { name: 'Seams, edges and gaps' });
+  if (!(await seams.getByRole('table').isVisible())) await seams.getByRole('button').first().click();
+  // The quay is 1800 × 1320 × 720 in life, at 1:12: four of each.
+  await expect(seams.getByRole('row', { name: /sharp edges of Brick quay/ })).toContainText('1280.0 mm');
+  await stage(page, 'Bake');
+  await expect(page.getByText(/Could go in along with it/)).toBeVisible();
+  await stage(page, 'Size');
+  await page
+    .getByRole('button', { name: /^Enamel mug/ })
+    .first()
+    .click();
+  await page.getByText(/^Profile from the foot up, /).click();
+  const across = page.getByLabel('Across at point 3');
+  await across.fill('about 16 cm');
+  await across.press('Enter');
+  await expect(
+    page
+      .getByRole('complementary', { name: 'Reckoning' })
+      .getByText(/to \d+/)
+      .first(),
+  ).toBeVisible();
+  await page.reload();
+  await page
+    .getByRole('button', { name: /^Enamel mug/ })
+    .first()
+    .click();
+  await page.getByText(/^Profile from the foot up, /).click();
+  await expect(page.getByLabel('Across at point 3')).toHaveValue(/16/);
+});

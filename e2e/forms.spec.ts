@@ -18,7 +18,7 @@ test('a beast from a preset: its height given, sat down, and everything follows'
   await page.getByLabel('Pose').selectOption('lying');
   await expect.poll(height).toBeLessThan(standing * 0.85);
   await expect(page.getByLabel('Height at the withers, miniature')).toHaveValue('50.0');
-  await expect(page.getByRole('group', { name: 'Line-up of 13 parts to one scale' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Line-up of 15 parts to one scale' })).toBeVisible();
 
   await page.getByText('Joints', { exact: true }).click();
   const bend = page.getByRole('slider', { name: 'trunk, bend' });

@@ -102,7 +102,7 @@ test('the line-up beside a person, and at true size once the screen is measured'
     .getByRole('button', { name: 'It fits' })
     .click();
   // The quay of 150 mm is 150 true millimetres wide: at 96 to the inch, 567 pixels.
-  const quay = drawing.locator('path').last();
+  const quay = drawing.locator('rect[data-part=quay]');
   const off = async () => Math.abs(((await quay.boundingBox())?.width ?? 0) - (150 * 96) / 25.4);
   await expect.poll(off).toBeLessThan(4);
   await page.getByLabel('true size').uncheck();

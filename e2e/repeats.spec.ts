@@ -19,11 +19,11 @@ test('shingles over a roof: as many as lie on it, a print at true size, and the 
   expect(before).toBeGreaterThan(150);
 
   // Half of them: the rows of the lower half of the slope.
-  await page.getByLabel('Only so much of it').fill('50');
-  await page.getByLabel('Only so much of it').press('Enter');
+  await page.getByRole('textbox', { name: 'Only so much of it' }).fill('50');
+  await page.getByRole('textbox', { name: 'Only so much of it' }).press('Enter');
   await expect.poll(async () => Number(await make.textContent())).toBeLessThan(0.62 * before);
-  await page.getByLabel('Only so much of it').fill('100');
-  await page.getByLabel('Only so much of it').press('Enter');
+  await page.getByRole('textbox', { name: 'Only so much of it' }).fill('100');
+  await page.getByRole('textbox', { name: 'Only so much of it' }).press('Enter');
   await expect(make).toHaveText(String(before));
 
   // The face is 2120 mm long in life; the scale is told at the head.

@@ -3,7 +3,7 @@ import { bytesOf, expect, figure, openDemo, settled, stage, test } from './bench
 test('from a size to a baked, logged part: everything follows the scale', async ({ page }) => {
   await openDemo(page, 'Low Water Ferry', 'Size');
   await expect(figure(page, 'Height')).toContainText('138.3 mm');
-  await expect(page.getByRole('group', { name: 'Line-up of 12 parts to one scale' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Line-up of 14 parts to one scale' })).toBeVisible();
 
   await page.getByRole('button', { name: /^Scale 1:12/ }).click();
   await page.getByLabel('Type a scale').fill('1:24');
@@ -133,12 +133,12 @@ test('a figure height is no ratio: it works as one and keeps its range', async (
 
 test('stages that are not built are drawn and cannot be entered', async ({ page }) => {
   await openDemo(page, 'Low Water Ferry', 'Size');
-  for (const name of ['Repeats', 'Ground', 'Finish'])
+  for (const name of ['Ground', 'Finish'])
     await expect(
       page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name }),
     ).toBeDisabled();
-  await page.keyboard.press('5');
+  await page.keyboard.press('7');
   await expect(page.getByRole('main', { name: 'Size' })).toBeVisible();
-  await page.goto('/piece/low-water-ferry/repeats');
+  await page.goto('/piece/low-water-ferry/ground');
   await expect(page.getByRole('main', { name: 'Size' })).toBeVisible();
 });

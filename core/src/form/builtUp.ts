@@ -10,6 +10,7 @@ import {
 import { boxRound } from './box.ts';
 import { FormError } from './errors.ts';
 import { stretchMeasures } from './fieldMeasure.ts';
+import { once } from './once.ts';
 import { extentOf, uniteAreas } from './outline.ts';
 import { facing, type PlacedShape, placedBox, placedField, placedSeen, placement } from './placed.ts';
 import { outlineOf, sampledShape } from './sampled.ts';
@@ -28,6 +29,10 @@ const CELLS = 100_000;
 const ERROR = 0.015;
 /** Cells along the longest side of a silhouette. */
 const SEEN_CELLS = 140;
+/** How far under the top of a thing it is looked whether anything is left of it, as a share of its height. */
+const JUST_INSIDE = 0.001;
+/** Places looked at along each side of a piece. */
+const RASTER = 24;
 /** Most pieces a thing is built up from. */
 const MOST_PIECES = 60;
 
@@ -72,14 +77,57 @@ function moved(pieces: readonly Piece[], by: Vec3): Piece[] {
   return pieces.map((piece) => ({ ...piece, place: { ...piece.place, at: minus(piece.place.at, by) } }));
 }
 
+function hasDistance(shape: Shape): shape is Piece['shape'] {
+  return shape.distance !== null;
+}
+
 function pieceOf(piece: BuiltPiece, i: number, shapeOf: (form: PlainForm) => Shape): Piece {
   const at: Vec3 = [piece.xMm, piece.yMm, piece.zMm];
   if (![...at, piece.turnDeg, piece.tipDeg, piece.leanDeg].every(Number.isFinite))
     throw new FormError('built', `pieces[${i}]`, 'a place and a turn in numbers', piece.name);
   const shape = shapeOf(piece.form);
-  const { distance } = shape;
-  if (!distance) throw new FormError('built', `pieces[${i}].form`, 'a plain form', piece.form.kind);
-  return { name: piece.name, shape: { ...shape, distance }, place: placement(at, piece), cut: piece.cut };
+  if (!hasDistance(shape)) throw new FormError('built', `pieces[${i}].form`, 'a plain form', piece.form.kind);
+  return { name: piece.name, shape, place: placement(at, piece), cut: piece.cut };
+}
+
+function builtPieces(form: BuiltForm, shapeOf: (form: PlainForm) => Shape): Piece[] {
+  if (form.pieces.length > MOST_PIECES)
+    throw new FormError('built', 'pieces', `at most ${MOST_PIECES} pieces`, form.pieces.length);
+  const found = form.pieces.map((piece, i) => pieceOf(piece, i, shapeOf));
+  if (found.every(({ cut }) => cut))
+    throw new FormError('built', 'pieces', 'at least one piece that is not cut away', found.length);
+  return found;
+}
+
+/** Whether something is left of the pieces at a height, looked for on a raster across them. */
+function standsAt(pieces: readonly Piece[], height: number): boolean {
+  const field = unionField(pieces);
+  return pieces.some((piece) => {
+    const { min, max } = placedBox(piece);
+    if (piece.cut || min[1] > height || max[1] < height) return false;
+    const at = (i: number, axis: 0 | 2) => min[axis] + ((i + 0.5) / RASTER) * (max[axis] - min[axis]);
+    for (let i = 0; i < RASTER; i += 1)
+      for (let k = 0; k < RASTER; k += 1) if (field(at(i, 0), height, at(k, 2)) < 0) return true;
+    return false;
+  });
+}
+
+/**
+ * How high a thing built up from plain forms is, mm: without building it where something is left at its very top and
+ * foot.
+ *
+ * @param shapeOf solid of one plain form
+ * @throws {FormError} naming the piece
+ */
+export function builtHeight(form: BuiltForm, shapeOf: (form: PlainForm) => Shape): number {
+  const pieces = builtPieces(form, shapeOf);
+  const spans = pieces.filter(({ cut }) => !cut).map((piece) => extentOf(placedSeen(piece, SIDES.front)));
+  const foot = Math.min(...spans.map(([, bottom]) => bottom));
+  const top = Math.max(...spans.map(([, , , high]) => high));
+  const just = JUST_INSIDE * (top - foot);
+  if (standsAt(pieces, foot + just) && standsAt(pieces, top - just)) return top - foot;
+  const { min, max } = boxOf(pieces);
+  return max[1] - min[1];
 }
 
 /**
@@ -90,31 +138,43 @@ function pieceOf(piece: BuiltPiece, i: number, shapeOf: (form: PlainForm) => Sha
  * @throws {FormError} naming the piece
  */
 export function builtShape(form: BuiltForm, shapeOf: (form: PlainForm) => Shape): Shape {
-  if (form.pieces.length > MOST_PIECES)
-    throw new FormError('built', 'pieces', `at most ${MOST_PIECES} pieces`, form.pieces.length);
-  const found = form.pieces.map((piece, i) => pieceOf(piece, i, shapeOf));
+  const found = builtPieces(form, shapeOf);
   const adding = found.filter(({ cut }) => !cut);
-  if (adding.length === 0)
-    throw new FormError('built', 'pieces', 'at least one piece that is not cut away', found.length);
   const round = boxOf(found);
   const from: Vec3 = [(round.min[0] + round.max[0]) / 2, round.min[1], (round.min[2] + round.max[2]) / 2];
   const pieces = moved(found, from);
   const box: Box = { min: minus(round.min, from), max: minus(round.max, from) };
-  const apart = nothingApart();
-  const grid = gridOf(pieces, box, cellOf(box), apart);
-  const sums = meshSums(surfaceOf(grid));
   const total = (key: 'volumeMm3' | 'areaMm2') => adding.reduce((sum, { shape }) => sum + shape[key], 0);
+  const whole = once(() => {
+    const apart = nothingApart();
+    const grid = gridOf(pieces, box, cellOf(box), apart);
+    const sums = meshSums(surfaceOf(grid));
+    return {
+      grid: redistanced(grid, 'inside'),
+      volumeMm3: total('volumeMm3') - (apart.volumeMm3 - sums.volumeMm3),
+      areaMm2: total('areaMm2') - (apart.areaMm2 - sums.areaMm2),
+      centre: sums.centre,
+    };
+  });
   return sampledShape({
     regions: adding.map(({ name }) => name),
     region: adding[0]?.name ?? '',
     box,
-    grid: redistanced(grid, 'inside'),
+    get grid() {
+      return whole().grid;
+    },
     // Inside, distances to a union are too short until they are measured again.
     sample: (cellMm) => redistanced(gridOf(pieces, box, cellMm), 'inside'),
     distance: unionField(pieces),
-    volumeMm3: total('volumeMm3') - (apart.volumeMm3 - sums.volumeMm3),
-    areaMm2: total('areaMm2') - (apart.areaMm2 - sums.areaMm2),
-    centre: sums.centre,
+    get volumeMm3() {
+      return whole().volumeMm3;
+    },
+    get areaMm2() {
+      return whole().areaMm2;
+    },
+    get centre() {
+      return whole().centre;
+    },
     error: ERROR,
     measures: stretchMeasures(box),
     outline: (view) => seen(pieces, SIDES[view]),

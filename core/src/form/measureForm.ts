@@ -1,3 +1,4 @@
+import { builtHeight } from './builtUp.ts';
 import { shapeOf } from './shapeOf.ts';
 import type { BarPoint, BuiltForm, DrawnForm, ExtrudedForm, Form, PlanePoint, TurnedForm } from './types.ts';
 
@@ -7,6 +8,16 @@ function barLength(points: readonly BarPoint[]): number {
     const q = points[i] ?? p;
     return sum + Math.hypot(p.xMm - q.xMm, p.yMm - q.yMm, p.zMm - q.zMm);
   }, 0);
+}
+
+const heights = new WeakMap<BuiltForm, number>();
+
+function heightOf(form: BuiltForm): number {
+  const known = heights.get(form);
+  if (known !== undefined) return known;
+  const height = builtHeight(form, shapeOf);
+  heights.set(form, height);
+  return height;
 }
 
 /** The length a thing is known by: stature, withers, height or the like, in the form's own frame, mm. */
@@ -34,7 +45,7 @@ export function chiefLength(form: Form): number {
       return Math.max(...ys) - Math.min(...ys);
     }
     case 'built':
-      return shapeOf(form).box.max[1];
+      return heightOf(form);
     case 'panels':
       return form.heightMm;
     case 'mesh':

@@ -1,6 +1,7 @@
 import { cellInBox, contours, type Grid, seenAlong, sliceAt } from '../solid/index.ts';
 import { type DeepGrid, deepGrid } from './coreField.ts';
 import { gridCore } from './gridCore.ts';
+import { once } from './once.ts';
 import { unite } from './outline.ts';
 import type { Box, Field, FormMeasure, InnerBall, Outline, Shape, Side, Vec3, View } from './types.ts';
 
@@ -95,30 +96,35 @@ function volumesByRegion({ distance, owner }: Grid, regions: readonly string[], 
 export function sampledShape(solid: Sampled): Shape {
   const { min, max } = solid.box;
   const cell = cellInBox(min, max, CELLS);
-  let kept: Grid | null = solid.grid ?? null;
-  const grid = (): Grid => {
-    kept ??= solid.sample(cell);
-    return kept;
-  };
-  let measured: DeepGrid | null = null;
-  const deep = (): DeepGrid => {
-    measured ??= deepGrid(grid());
-    return measured;
-  };
+  const grid = once(() => solid.grid ?? solid.sample(cell));
+  const deep = once((): DeepGrid => deepGrid(grid()));
   const regions = solid.regions ?? [solid.region];
-  const thickest = solid.thickest ?? deepest(grid(), solid.region, solid.distance === null);
+  const thickest = once(() => solid.thickest ?? deepest(grid(), solid.region, solid.distance === null));
+  const byRegion = once(() =>
+    regions.length > 1 ? volumesByRegion(grid(), regions, solid.volumeMm3) : undefined,
+  );
   const middle = (min[2] + max[2]) / 2;
   return {
     box: solid.box,
-    volumeMm3: solid.volumeMm3,
-    areaMm2: solid.areaMm2,
-    centre: solid.centre,
+    get volumeMm3() {
+      return solid.volumeMm3;
+    },
+    get areaMm2() {
+      return solid.areaMm2;
+    },
+    get centre() {
+      return solid.centre;
+    },
     error: solid.error,
-    thickest,
+    get thickest() {
+      return thickest();
+    },
     measures: solid.measures,
     joints: [],
     regions,
-    ...(regions.length > 1 && { byRegion: volumesByRegion(grid(), regions, solid.volumeMm3) }),
+    get byRegion() {
+      return byRegion();
+    },
     notes: solid.notes ?? [],
     sample: (cellMm) => solid.sample(cellMm),
     distance: solid.distance,
@@ -127,6 +133,6 @@ export function sampledShape(solid: Sampled): Shape {
       solid.outline?.(view) ?? outlineOf(contours(seenAlong(grid(), view === 'front' ? 'z' : 'x'))),
     section: () => outlineOf(contours(sliceAt(grid(), middle))),
     core: (ask) =>
-      gridCore(deep(), regions, ask, thickest, (inner) => outlineOf(contours(sliceAt(inner, middle)))),
+      gridCore(deep(), regions, ask, thickest(), (inner) => outlineOf(contours(sliceAt(inner, middle)))),
   };
 }

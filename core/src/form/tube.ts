@@ -1,5 +1,6 @@
 import { cellInBox, meshSums, redistanced, surfaceOf } from '../solid/index.ts';
 import { FormError, positive } from './errors.ts';
+import { once } from './once.ts';
 import { roundCone } from './roundCone.ts';
 import { sampledShape } from './sampled.ts';
 import { ballSeen, hullsSeen, SIDES } from './side.ts';
@@ -112,9 +113,19 @@ export function tubeShape(form: TubeForm): Shape {
     return nearest;
   };
   const members = bars.map((bar) => memberOf(bar));
-  const apart = nothingApart();
-  const grid = unionGrid(members, { min, max }, cellInBox(min, max, CELLS), apart);
-  const sums = meshSums(surfaceOf(grid));
+  const whole = once(() => {
+    const apart = nothingApart();
+    const grid = unionGrid(members, { min, max }, cellInBox(min, max, CELLS), apart);
+    const sums = meshSums(surfaceOf(grid));
+    const volume = closed.reduce((sum, bar) => sum + bar.volume, 0);
+    const area = closed.reduce((sum, bar) => sum + bar.area, 0);
+    return {
+      grid: redistanced(grid, 'inside'),
+      volumeMm3: volume - (apart.volumeMm3 - sums.volumeMm3),
+      areaMm2: area - (apart.areaMm2 - sums.areaMm2),
+      centre: sums.centre,
+    };
+  });
   const closed = bars.map(closedSums);
   const measure = (key: string, title: string, lengthMm: number, field: string | null): FormMeasure => ({
     key,
@@ -129,10 +140,18 @@ export function tubeShape(form: TubeForm): Shape {
     region: 'tube',
     box: { min, max },
     sample: (cellMm) => redistanced(unionGrid(members, { min, max }, cellMm), 'inside'),
-    grid: redistanced(grid, 'inside'),
-    volumeMm3: closed.reduce((sum, { volume }) => sum + volume, 0) - (apart.volumeMm3 - sums.volumeMm3),
-    areaMm2: closed.reduce((sum, { area }) => sum + area, 0) - (apart.areaMm2 - sums.areaMm2),
-    centre: sums.centre,
+    get grid() {
+      return whole().grid;
+    },
+    get volumeMm3() {
+      return whole().volumeMm3;
+    },
+    get areaMm2() {
+      return whole().areaMm2;
+    },
+    get centre() {
+      return whole().centre;
+    },
     error: ERROR,
     measures: [
       measure('thickness', 'Thickness', form.thicknessMm, 'thicknessMm'),

@@ -122,7 +122,7 @@ export interface ShapeFacts {
   /** What {@link Grid.owner} counts, from 1. */
   readonly regions: readonly string[];
   /** Volume of every region; where two overlap it belongs to the first. Absent for a form of one. */
-  readonly byRegion?: ReadonlyMap<string, number>;
+  readonly byRegion?: ReadonlyMap<string, number> | undefined;
   /** Lengths that a wire may run along, trunk first; absent for forms that have none. */
   readonly bones?: readonly Bone[];
 }

@@ -13,7 +13,7 @@ import {
 import { resolveScale } from '@every-inch/core/scale';
 import { formatMiniMm, miniMm, realMm } from '@every-inch/core/units';
 import { Dialog } from 'radix-ui';
-import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useLifeFormat } from '../parts/lengths.ts';
 import { dialogOpened, selected } from '../state/sessionSlice.ts';
@@ -40,6 +40,47 @@ function madePart(piece: Piece, name: string, start: Pick<Start, 'title' | 'form
   };
 }
 
+interface StartRowProps {
+  readonly start: Start;
+  readonly isChosen: boolean;
+  readonly ratio: number;
+  readonly isOpen: boolean;
+  readonly onChoose: (start: Start) => void;
+  readonly onTake: (start: Start) => void;
+}
+
+function StartRow({ start, isChosen, ratio, isOpen, onChoose, onTake }: StartRowProps) {
+  const format = useLifeFormat();
+  const length = chiefLength(start.form);
+  const option = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (isChosen) option.current?.scrollIntoView({ block: 'nearest' });
+  }, [isChosen]);
+  return (
+    // The keys live in the field above, which names this option as the active one.
+    // biome-ignore lint/a11y/useKeyWithClickEvents: the combobox handles the keys
+    <div
+      ref={option}
+      id={`start-${start.id}`}
+      role="option"
+      tabIndex={-1}
+      aria-selected={isChosen}
+      className="flex min-h-8 cursor-pointer items-baseline gap-2.5 px-1.5 py-1 aria-selected:bg-panel aria-selected:text-fired"
+      onClick={() => onChoose(start)}
+      onDoubleClick={() => onTake(start)}
+    >
+      <span className="min-w-0 flex-1">{start.title}</span>
+      <span className="figure text-quiet">{format(realMm(length))}</span>
+      <span className="figure w-24 text-right">
+        {formatMiniMm(miniMm(isOpen ? BEGUN_MM : length / ratio))} mm
+      </span>
+    </div>
+  );
+}
+
+/** Nothing, until the list has been drawn: the field can be typed in at once. */
+const NO_STARTS: readonly Start[] = [];
+
 interface StartListProps {
   readonly starts: readonly Start[];
   readonly chosen: Start | undefined;
@@ -49,45 +90,24 @@ interface StartListProps {
   readonly onTake: (start: Start) => void;
 }
 
-function StartList({ starts, chosen, ratio, isOpen, onChoose, onTake }: StartListProps) {
-  const format = useLifeFormat();
-  const list = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    list.current?.querySelector(`#start-${chosen?.id}`)?.scrollIntoView({ block: 'nearest' });
-  }, [chosen]);
+function StartList({ starts, chosen, ...row }: StartListProps) {
+  const shown = useDeferredValue(starts, NO_STARTS);
   return (
     <div
-      ref={list}
       id="starts"
       role="listbox"
       aria-label="Things to start from"
       tabIndex={-1}
       className="mt-2 h-[min(22rem,45vh)] overflow-y-auto border-y border-hair"
     >
-      {starts.map((start, i) => (
+      {shown.map((start, i) => (
         <div key={start.id}>
-          {start.group !== starts[i - 1]?.group && (
+          {start.group !== shown[i - 1]?.group && (
             <p aria-hidden className="heading px-1.5 pt-2">
               {start.group}
             </p>
           )}
-          {/* The keys live in the field above, which names this option as the active one. */}
-          {/* biome-ignore lint/a11y/useKeyWithClickEvents: the combobox handles the keys */}
-          <div
-            id={`start-${start.id}`}
-            role="option"
-            tabIndex={-1}
-            aria-selected={start === chosen}
-            className="flex min-h-8 cursor-pointer items-baseline gap-2.5 px-1.5 py-1 aria-selected:bg-panel aria-selected:text-fired"
-            onClick={() => onChoose(start)}
-            onDoubleClick={() => onTake(start)}
-          >
-            <span className="min-w-0 flex-1">{start.title}</span>
-            <span className="figure text-quiet">{format(realMm(chiefLength(start.form)))}</span>
-            <span className="figure w-24 text-right">
-              {formatMiniMm(miniMm(isOpen ? BEGUN_MM : chiefLength(start.form) / ratio))} mm
-            </span>
-          </div>
+          <StartRow start={start} isChosen={start === chosen} {...row} />
         </div>
       ))}
     </div>
@@ -104,7 +124,7 @@ function AddPartForm({ onClose }: { readonly onClose: () => void }) {
   const [name, setName] = useState('');
   const [chosenId, setChosenId] = useState<string | null>(null);
   const { ratio, label, isOpen } = resolveScale(piece.scale);
-  const { starts, isGuess } = findStarts(question);
+  const { starts, isGuess } = useMemo(() => findStarts(question), [question]);
   const chosen = starts.find(({ id }) => id === chosenId) ?? starts[0];
   const picker = useRef<HTMLInputElement>(null);
   const [fault, setFault] = useState<string | null>(null);
