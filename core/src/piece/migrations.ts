@@ -231,7 +231,7 @@ export const MIGRATIONS: readonly Migration[] = [
   {
     from: 5,
     to: 6,
-    name: 'sets whose number follows from where they go, and moulds',
+    name: 'sets whose number follows from where they go, moulds, and casts measured',
     up: (raw) => ({
       ...raw,
       version: 6,
@@ -241,6 +241,9 @@ export const MIGRATIONS: readonly Migration[] = [
               isRecord(part) ? { repeat: null, mould: null, ...part } : part,
             ),
           }
+        : {}),
+      ...(Array.isArray(raw.log)
+        ? { log: raw.log.map((entry: unknown) => (isRecord(entry) ? { cast: null, ...entry } : entry)) }
         : {}),
     }),
   },

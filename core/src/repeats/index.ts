@@ -9,6 +9,7 @@ export {
 } from './mixClock.ts';
 export { type Board, boardsDrawing, boxBoards } from './mould/boards.ts';
 export { PULL_OF } from './mould/boxes.ts';
+export { type CastLengths, castFault, castLogged, type LearnedShrink } from './mould/casts.ts';
 export { bestPull, type Draft, type Pulls } from './mould/pull.ts';
 export type { MouldFacts } from './mould/reckonMould.ts';
 export { type OneLog, oneLog } from './oneLog.ts';

@@ -13,7 +13,13 @@ import {
   type PictureId,
 } from '../../record/index.ts';
 import { Nested, NestedList } from '../../record/nested.ts';
+import { CAST_STUFFS, type CastStuff, MOULD_STUFFS, type MouldStuff } from '../../repeats/record/choices.ts';
+import { REPEATS_LIMITS } from '../../repeats/record/limits.ts';
 import { LOG_LIMITS } from './limits.ts';
+
+/** What an entry tells of. */
+export const ENTRY_KINDS = ['measure', 'bake', 'note', 'result', 'cast'] as const;
+export type EntryKind = (typeof ENTRY_KINDS)[number];
 
 /** A picture of an entry; the picture itself lies beside the piece. */
 export class PictureRef {
@@ -35,14 +41,26 @@ export class RuleResult {
   @IsIn(['good', 'bad']) outcome!: 'good' | 'bad';
 }
 
+/** A cast that was measured against the master its mould was made from. */
+export class CastMeasured {
+  @IsIn(MOULD_STUFFS) of!: MouldStuff;
+  @IsIn(CAST_STUFFS) casts!: CastStuff;
+  /** Moulds in a row between the master and this cast. */
+  @Amount(REPEATS_LIMITS.mouldChoice.generations) generations!: number;
+  /** The same length on both, mm. */
+  @Amount(LOG_LIMITS.castMeasured.masterMm) masterMm!: number;
+  @Amount(LOG_LIMITS.castMeasured.castMm) castMm!: number;
+}
+
 export class LogEntry {
   @Matches(ID_PATTERN) id!: EntryId;
   @Moment() at!: string;
-  @IsIn(['measure', 'bake', 'note', 'result']) kind!: 'measure' | 'bake' | 'note' | 'result';
+  @IsIn(ENTRY_KINDS) kind!: EntryKind;
   @IsOptional() @Matches(ID_PATTERN) part!: PartId | null;
   @IsOptional() @Nested(() => MadeMeasure) measure!: MadeMeasure | null;
   @IsOptional() @Nested(() => BakeRecord) bake!: BakeRecord | null;
   @IsOptional() @Nested(() => RuleResult) result!: RuleResult | null;
+  @IsOptional() @Nested(() => CastMeasured) cast!: CastMeasured | null;
   @IsString() @MaxLength(NOTE_LENGTH) note!: string;
   /** What to do otherwise next time; speaks up at the same stage. */
   @IsString() @MaxLength(NOTE_LENGTH) lesson!: string;

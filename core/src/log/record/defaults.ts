@@ -5,6 +5,7 @@ export const DEFAULT_ENTRY = {
   measure: null,
   bake: null,
   result: null,
+  cast: null,
   note: '',
   lesson: '',
   pictures: [],

@@ -5,4 +5,8 @@ export const LOG_LIMITS = {
   madeMeasure: {
     madeMm: { over: 0, max: 1e4 },
   },
+  castMeasured: {
+    masterMm: { over: 0, max: 1e4 },
+    castMm: { over: 0, max: 1e4 },
+  },
 } as const satisfies Limits;

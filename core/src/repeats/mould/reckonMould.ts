@@ -3,6 +3,7 @@ import type { MouldChoice } from '../../piece/index.ts';
 import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
 import { MOULD } from '../figures.ts';
 import { type MasterSize, type MouldNeed, masterAlong, mouldNeed, PULL_OF } from './boxes.ts';
+import { HANDBOOK_CASTS, type LearnedShrink, learnedShrink } from './casts.ts';
 import { type Release, releaseFor } from './release.ts';
 import { type ShrinkChain, shrinkChain } from './shrink.ts';
 
@@ -12,6 +13,8 @@ export interface MouldFacts {
   readonly master: MasterSize;
   readonly need: MouldNeed;
   readonly chain: ShrinkChain;
+  /** What measured casts of the log tell; null while there are none. */
+  readonly measured: LearnedShrink | null;
   readonly release: Release;
   readonly life: number;
   readonly placesMin: number;
@@ -38,6 +41,10 @@ function shapeTerm(
   says: string,
 ): Term {
   return { symbol, name, quantity: { value, unit }, origin: { kind: 'shape', says } };
+}
+
+function logged(symbol: string, name: string, value: number, unit: Term['quantity']['unit']): Term {
+  return { symbol, name, quantity: { value, unit }, origin: { kind: 'entry', path: ['log'] } };
 }
 
 /** A release that does not let go is a stop; the ways out are another cast or another mould. */
@@ -68,20 +75,47 @@ function reckonOversize(
   { steps, oversize, low, high }: ShrinkChain,
   release: Release,
   choice: MouldChoice,
+  measured: LearnedShrink | null,
 ): Reckoning {
   const { part, own } = context;
   const product = steps.map((_, i) => `(1 − s${i + 1} ÷ 100)`).join(' × ');
+  const terms = steps.map(({ says, percent, row }, i): Term => {
+    const term = sourced(row, own).term(`s${i + 1}`);
+    return { ...term, name: `${term.name}: ${says}`, quantity: { value: percent, unit: '' } };
+  });
+  const verdict = judgeRelease(release, part.id, choice);
+  if (!measured)
+    return figure(MOULD.oversize, {
+      part: part.id,
+      value: oversize,
+      low: 1 / high,
+      high: 1 / low,
+      formula: `o = 1 ÷ (${product})`,
+      terms,
+      verdict,
+    });
+  const { generations } = choice;
+  const { n, larger } = measured;
+  const weigh = (byHandbook: number, byCasts: number) =>
+    (byHandbook ** HANDBOOK_CASTS * byCasts ** (generations * n)) ** (1 / (HANDBOOK_CASTS + n));
   return figure(MOULD.oversize, {
     part: part.id,
-    value: oversize,
-    low: 1 / high,
-    high: 1 / low,
-    formula: `o = 1 ÷ (${product})`,
-    terms: steps.map(({ says, percent, row }, i): Term => {
-      const term = sourced(row, own).term(`s${i + 1}`);
-      return { ...term, name: `${term.name}: ${says}`, quantity: { value: percent, unit: '' } };
-    }),
-    verdict: judgeRelease(release, part.id, choice),
+    value: weigh(oversize, larger),
+    low: weigh(1 / high, measured.low),
+    high: weigh(1 / low, measured.high),
+    formula: `o = (1 ÷ (${product}) × g^(k × n))^(1 ÷ (1 + n))`,
+    terms: [
+      ...terms,
+      logged('g', 'Master ÷ cast, the geometric mean of those measured', larger, ''),
+      logged('n', 'Casts measured; the handbook counts as one', n, 'count'),
+      {
+        symbol: 'k',
+        name: 'Moulds in a row',
+        quantity: { value: generations, unit: 'count' },
+        origin: { kind: 'entry', path: ['parts', part.id, 'mould', 'generations'] },
+      },
+    ],
+    verdict,
   });
 }
 
@@ -93,6 +127,7 @@ export function reckonMould(context: PartContext): { figures: Reckoning[]; facts
   const master = masterAlong(context, PULL_OF[choice.pull]);
   const need = mouldNeed(master, choice, own);
   const chain = shrinkChain(choice, own);
+  const measured = learnedShrink(piece.log, choice);
   const release = releaseFor(choice.of, choice.casts, piece.brief.schools.colour === 'coloured');
   const isRubber = choice.of === 'rubber';
   const clock = isRubber ? 'rubber' : 'putty';
@@ -101,6 +136,7 @@ export function reckonMould(context: PartContext): { figures: Reckoning[]; facts
     master,
     need,
     chain,
+    measured,
     release,
     life: sourced(`mould.life-${choice.of}`, own).value,
     placesMin: sourced(`mould.${clock}-places`, own).value,
@@ -109,7 +145,7 @@ export function reckonMould(context: PartContext): { figures: Reckoning[]; facts
     bakeMin: sourced('mould.bake-min', own).value,
     boardMm: sourced('mould.board', own).value,
   };
-  const oversize = reckonOversize(context, chain, release, choice);
+  const oversize = reckonOversize(context, chain, release, choice, measured);
   if (choice.of === 'foil' || choice.of === 'clay') return { figures: [oversize], facts };
   const [a, b, c] = need.outerMm;
   const stuff = figure(MOULD.stuff, {

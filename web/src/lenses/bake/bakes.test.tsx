@@ -101,6 +101,7 @@ describe('the bakes of a piece', () => {
           part: 'goose' as never,
           measure: null,
           result: null,
+          cast: null,
           bake: { temperatureC: 130, minutes: 40, thicknessMm: 8, outcome: 'good' as const },
           note: '',
           lesson: '',

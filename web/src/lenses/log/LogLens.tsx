@@ -31,6 +31,8 @@ function headline(entry: LogEntry, title: (key: string) => string): string {
   if (entry.bake)
     return `Baked at ${Math.round(entry.bake.temperatureC)} °C for ${Math.round(entry.bake.minutes)} min, ${OUTCOME_SAYS[entry.bake.outcome]}`;
   if (entry.measure) return `${title(entry.measure.key)}: ${entry.measure.madeMm.toFixed(1)} mm`;
+  if (entry.cast)
+    return `A cast of ${entry.cast.castMm.toFixed(1)} mm from a master of ${entry.cast.masterMm.toFixed(1)} mm`;
   if (entry.result)
     return `${triedSays(entry.result.rule, entry.result.stuff)}: it went ${entry.result.outcome === 'good' ? 'well' : 'badly'}`;
   return 'Note';

@@ -27,7 +27,8 @@ import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
-import { useAsk, useTold } from '../../spine/hooks.ts';
+import { useAsk, useFigure, useTold } from '../../spine/hooks.ts';
+import { CastMeasure } from './CastMeasure.tsx';
 import { MixStart } from './MixStart.tsx';
 import { PrintTrue } from './PrintTrue.tsx';
 
@@ -260,6 +261,7 @@ function Fields({ part, choice }: { readonly part: Part; readonly choice: MouldC
 export function Mould({ part }: { readonly part: Part }) {
   const set = usePartEdit(part);
   const facts = useTold('repeats.mould', part.id);
+  const oversize = useFigure(part.id, 'mould.oversize')?.quantity.value;
   const choice = part.mould;
   return (
     <Section
@@ -286,7 +288,7 @@ export function Mould({ part }: { readonly part: Part }) {
               <Pull part={part} choice={choice} />
               <p className="mt-2">
                 <span className="heading">Make the master larger</span>{' '}
-                <span className="figure">× {facts.chain.oversize.toFixed(3)}</span>
+                <span className="figure">× {oversize?.toFixed(3)}</span>
                 <span className="text-quiet">
                   :{' '}
                   {facts.chain.steps
@@ -296,6 +298,7 @@ export function Mould({ part }: { readonly part: Part }) {
                   {(100 * facts.chain.high).toFixed(1)} % of it. Print it or save it enlarged at Size.
                 </span>
               </p>
+              <CastMeasure part={part} measured={facts.measured} />
               <p className="mt-2">
                 <span className="heading">Between them</span>{' '}
                 <span className={facts.release.level === 'good' ? '' : 'text-wont'}>
