@@ -260,6 +260,12 @@ const PARTS: Part[] = [
     { kind: 'block', widthMm: 1500, heightMm: 216, depthMm: 900 },
     { note: 'Craft sticks on studs.', stuff: 'wood' },
   ),
+  demoPart('flag', 'Signal flags', FLAG, {
+    stuff: 'card',
+    note: 'Cut from card, on a thread.',
+    parent: 'stage' as PartId,
+    repeat: { ...DEFAULT_REPEAT, kind: 'along', on: 'front.top', pitchMm: 180 },
+  }),
   demoPart(
     'quay',
     'Brick quay',
@@ -277,12 +283,6 @@ const PARTS: Part[] = [
       repeat: { ...DEFAULT_REPEAT, kind: 'along', on: 'foot', pitchMm: 110 },
     },
   ),
-  demoPart('flag', 'Signal flags', FLAG, {
-    stuff: 'card',
-    note: 'Cut from card, on a thread.',
-    parent: 'stage' as PartId,
-    repeat: { ...DEFAULT_REPEAT, kind: 'along', on: 'front.top', pitchMm: 180 },
-  }),
 ];
 
 const FOUND: FoundThing[] = [

@@ -318,12 +318,21 @@ function grounded(built: readonly BuiltPanel[]): BuiltPanel[] {
 }
 
 /**
+ * The panels of a form where they stand on the ground.
+ *
+ * @throws {FormError} naming the field
+ */
+export function groundedPanels(form: PanelsForm): BuiltPanel[] {
+  return grounded(panelsIn(form));
+}
+
+/**
  * Walls, floor and roof as one solid. Its surface counts the panels apart, as they are cut and painted.
  *
  * @throws {FormError} naming the field
  */
 export function panelsShape(form: PanelsForm): Shape {
-  const built = grounded(panelsIn(form));
+  const built = groundedPanels(form);
   const placed = built.map(stood);
   const box = boxRound(placed.map(placedBox));
   const volume = placed.reduce((sum, { shape }) => sum + shape.volumeMm3, 0);

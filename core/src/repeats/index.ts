@@ -1,4 +1,4 @@
-export type { CutFromSheets, PullSeen } from './asks.ts';
+export type { CastRisks, CutFromSheets, DraftSeen, PullSeen, SetInSpace } from './asks.ts';
 export {
   batchesOf,
   type MixStage,
@@ -10,7 +10,8 @@ export {
 export { type Board, boardsDrawing, boxBoards } from './mould/boards.ts';
 export { PULL_OF } from './mould/boxes.ts';
 export { type CastLengths, castFault, castLogged, type LearnedShrink } from './mould/casts.ts';
-export { bestPull, type Draft, type Pulls } from './mould/pull.ts';
+export { STANDINGS } from './mould/draftMap.ts';
+export { bestPull, type Draft, type Pulls, type Standing } from './mould/pull.ts';
 export type { MouldFacts } from './mould/reckonMould.ts';
 export { type OneLog, oneLog } from './oneLog.ts';
 export { type Place, placesOf } from './places.ts';

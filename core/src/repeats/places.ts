@@ -67,11 +67,39 @@ function rectangle(width: number, height: number): Outline {
   ];
 }
 
+function courseLength(course: Ring): number {
+  return course.slice(1).reduce((sum, [x, y], i) => {
+    const [u, v] = course[i] ?? [x, y];
+    return sum + Math.hypot(x - u, y - v);
+  }, 0);
+}
+
+/** The upper edge of a face, from its left side to its right: level, or up and down a gable. */
+export function upperEdge(outline: Outline): Ring {
+  const ring = outline[0]?.[0] ?? [];
+  const [left, , right] = extentOf([[ring]]);
+  const corner = (x: number) =>
+    ring.reduce((best, [u, v], i) => {
+      const [, top] = ring[best] ?? [0, -Infinity];
+      return Math.abs(u - x) < 1e-6 && (best < 0 || v > top) ? i : best;
+    }, -1);
+  const [from, to] = [corner(left), corner(right)];
+  const walk = (step: 1 | -1): Ring => {
+    const n = ring.length;
+    const steps = ((((to - from) * step) % n) + n) % n;
+    return Array.from({ length: steps + 1 }, (_, i) => ring[(((from + i * step) % n) + n) % n] ?? [0, 0]);
+  };
+  const middle = (course: Ring) => course.reduce((sum, [, y]) => sum + y, 0) / course.length;
+  const [one, other] = [walk(1), walk(-1)];
+  return middle(one) >= middle(other) ? one : other;
+}
+
 function ofForm(form: Form): Place[] {
   switch (form.kind) {
     case 'panels':
-      return panelCuts(form).flatMap(({ name, face: outline, widthMm }) => {
+      return panelCuts(form).flatMap(({ name, face: outline }) => {
         const [left, bottom, right] = extentOf(outline);
+        const upper = upperEdge(outline);
         const key = name.replaceAll(' ', '-');
         return [
           face(key, name, outline),
@@ -79,7 +107,7 @@ function ofForm(form: Form): Place[] {
             [left, bottom],
             [right, bottom],
           ]),
-          line(`${key}.top`, `top of the ${name}`, widthMm, false),
+          line(`${key}.top`, `top of the ${name}`, courseLength(upper), false, upper),
         ];
       });
     case 'block': {

@@ -1,5 +1,13 @@
 import { declareSubject } from '../context/index.ts';
-import { placesAsk, placesOfAsk, pullAsk, setDrawingAsk, sheetsAsk } from './asks.ts';
+import {
+  draftAsk,
+  placesAsk,
+  placesOfAsk,
+  pullAsk,
+  setDrawingAsk,
+  setInSpaceAsk,
+  sheetsAsk,
+} from './asks.ts';
 import { setLines } from './lines.ts';
 import { REPEATS_RECKONERS } from './reckoners.ts';
 
@@ -8,6 +16,6 @@ export const repeatsSubject = declareSubject({
   name: 'repeats',
   needs: [],
   reckoners: REPEATS_RECKONERS,
-  asks: [placesAsk, placesOfAsk, setDrawingAsk, sheetsAsk, pullAsk],
+  asks: [placesAsk, placesOfAsk, setDrawingAsk, setInSpaceAsk, sheetsAsk, pullAsk, draftAsk],
   lines: [{ stage: 'repeats', isLong: false, of: setLines }],
 });

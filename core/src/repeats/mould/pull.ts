@@ -29,7 +29,8 @@ const BACK = 0.004;
 /** A face this near to the pull is neither up nor down for what stands before it. */
 const FLAT = 0.05;
 
-function basis([x, y, z]: Vec3): readonly [Vec3, Vec3] {
+/** Two directions square to one and to each other. */
+export function basis([x, y, z]: Vec3): readonly [Vec3, Vec3] {
   const other: Vec3 = Math.abs(y) < 0.9 ? [0, 1, 0] : [1, 0, 0];
   const u: Vec3 = [y * other[2] - z * other[1], z * other[0] - x * other[2], x * other[1] - y * other[0]];
   const long = Math.hypot(...u);
@@ -37,84 +38,147 @@ function basis([x, y, z]: Vec3): readonly [Vec3, Vec3] {
   return [a, [y * a[2] - z * a[1], z * a[0] - x * a[2], x * a[1] - y * a[0]]];
 }
 
+/** How a place of a surface stands to a pull. */
+export type Standing = 'free' | 'steep' | 'undercut' | 'blind' | 'back';
+
+/** A surface as it is met along a pull: on a grid across it, the nearest that faces either way. */
+interface Along {
+  readonly u: Vec3;
+  readonly v: Vec3;
+  readonly direction: Vec3;
+  readonly left: number;
+  readonly bottom: number;
+  readonly floor: number;
+  readonly ceiling: number;
+  readonly cell: number;
+  readonly columns: number;
+  readonly rows: number;
+  /** Highest in each cell of what faces away from the pull. */
+  readonly downs: Float64Array;
+  /** Lowest in each cell of what faces the pull. */
+  readonly ups: Float64Array;
+}
+
+function cellAt({ left, bottom, cell, columns, rows }: Along, across: number, up: number): number {
+  const column = Math.min(columns - 1, Math.max(0, Math.floor((across - left) / cell)));
+  return Math.min(rows - 1, Math.max(0, Math.floor((up - bottom) / cell))) * columns + column;
+}
+
+function dotAt(values: Float64Array, i: number, [x, y, z]: Vec3): number {
+  return (values[3 * i] ?? 0) * x + (values[3 * i + 1] ?? 0) * y + (values[3 * i + 2] ?? 0) * z;
+}
+
+function spanAlong({ count, at }: SurfacePoints, axis: Vec3): readonly [low: number, high: number] {
+  let [low, high] = [Infinity, -Infinity];
+  for (let i = 0; i < count; i += 1) {
+    const place = dotAt(at, i, axis);
+    if (place < low) low = place;
+    if (place > high) high = place;
+  }
+  return [low, high];
+}
+
+/** Of a closed solid nothing that faces the pull is blind unless something above it faces away. */
+function metAlong(points: SurfacePoints, direction: Vec3): Along {
+  const { count, at, normal } = points;
+  const [u, v] = basis(direction);
+  const [left, right] = spanAlong(points, u);
+  const [bottom, top] = spanAlong(points, v);
+  const [floor, ceiling] = spanAlong(points, direction);
+  // About four points a cell, so that what stands before a cell is seen in it.
+  const cell = Math.max(1e-9, Math.sqrt((8 * (right - left) * (top - bottom)) / Math.max(1, count)));
+  const columns = Math.max(1, Math.ceil((right - left) / cell));
+  const rows = Math.max(1, Math.ceil((top - bottom) / cell));
+  const downs = new Float64Array(columns * rows).fill(-Infinity);
+  const ups = new Float64Array(columns * rows).fill(Infinity);
+  const along: Along = { u, v, direction, left, bottom, floor, ceiling, cell, columns, rows, downs, ups };
+  for (let i = 0; i < count; i += 1) {
+    const facing = dotAt(normal, i, direction);
+    const here = cellAt(along, dotAt(at, i, u), dotAt(at, i, v));
+    const depth = dotAt(at, i, direction);
+    if (facing < -FLAT) downs[here] = Math.max(downs[here] ?? 0, depth);
+    if (facing > FLAT) ups[here] = Math.min(ups[here] ?? 0, depth);
+  }
+  return along;
+}
+
+/** How far something stands before a place, along the pull that takes it off; under 0 where nothing does. */
+function before({ downs, ups }: Along, here: number, depth: number, facing: number, pulls: Pulls): number {
+  if (facing > FLAT) return (downs[here] ?? 0) - depth;
+  return pulls === 'two' && facing < -FLAT ? depth - (ups[here] ?? 0) : 0;
+}
+
+interface PlaceAsk {
+  readonly here: number;
+  readonly depth: number;
+  readonly facing: number;
+  readonly pulls: Pulls;
+  /** Sine of the least draft. */
+  readonly steepest: number;
+}
+
+function standingOf(along: Along, { here, depth, facing, pulls, steepest }: PlaceAsk): Standing {
+  if (before(along, here, depth, facing, pulls) > along.cell) return 'blind';
+  if (pulls === 'one' && facing < -steepest) {
+    const back = along.floor + BACK * (along.ceiling - along.floor);
+    return depth <= back && facing < -0.99 ? 'back' : 'undercut';
+  }
+  return Math.abs(facing) < steepest ? 'steep' : 'free';
+}
+
+const sineOf = (deg: number): number => Math.sin((deg * Math.PI) / 180);
+
 /**
- * How a surface stands to one pull. What stands before it is found on a grid across the pull: of a closed solid nothing that
- * faces the pull is blind unless something above it faces away.
+ * How places of a surface stand to one pull, what stands before them being found from points spread over all of it.
+ *
+ * @param points over the whole surface
+ * @param places those that are asked for
+ * @param leastDeg least draft of a rigid mould, degrees
+ */
+export function standingsAlong(
+  points: SurfacePoints,
+  places: Pick<SurfacePoints, 'count' | 'at' | 'normal'>,
+  {
+    direction,
+    pulls,
+    leastDeg,
+  }: { readonly direction: Vec3; readonly pulls: Pulls; readonly leastDeg: number },
+): readonly Standing[] {
+  const along = metAlong(points, direction);
+  const steepest = sineOf(leastDeg);
+  return Array.from({ length: places.count }, (_, i) =>
+    standingOf(along, {
+      here: cellAt(along, dotAt(places.at, i, along.u), dotAt(places.at, i, along.v)),
+      depth: dotAt(places.at, i, direction),
+      facing: dotAt(places.normal, i, direction),
+      pulls,
+      steepest,
+    }),
+  );
+}
+
+/**
+ * How much of a surface stands how to one pull.
  *
  * @param leastDeg least draft of a rigid mould, degrees
  */
 export function draftAlong(points: SurfacePoints, direction: Vec3, pulls: Pulls, leastDeg: number): Draft {
   const { count, at, normal, area } = points;
-  const [u, v] = basis(direction);
-  const [dx, dy, dz] = direction;
-  const depth = new Float64Array(count);
-  const faces = new Float64Array(count);
-  const across = new Float64Array(2 * count);
-  const low = [Infinity, Infinity, Infinity];
-  const high = [-Infinity, -Infinity, -Infinity];
-  for (let i = 0; i < count; i += 1) {
-    const [x = 0, y = 0, z = 0] = [at[3 * i], at[3 * i + 1], at[3 * i + 2]];
-    const place = [x * u[0] + y * u[1] + z * u[2], x * v[0] + y * v[1] + z * v[2], x * dx + y * dy + z * dz];
-    across[2 * i] = place[0] ?? 0;
-    across[2 * i + 1] = place[1] ?? 0;
-    depth[i] = place[2] ?? 0;
-    faces[i] = (normal[3 * i] ?? 0) * dx + (normal[3 * i + 1] ?? 0) * dy + (normal[3 * i + 2] ?? 0) * dz;
-    for (let k = 0; k < 3; k += 1) {
-      low[k] = Math.min(low[k] ?? 0, place[k] ?? 0);
-      high[k] = Math.max(high[k] ?? 0, place[k] ?? 0);
-    }
-  }
-  const [left = 0, bottom = 0, floor = 0] = low;
-  const [right = 0, top = 0, ceiling = 0] = high;
-  // About four points a cell, so that what stands before a cell is seen in it.
-  const cell = Math.max(1e-9, Math.sqrt((8 * (right - left) * (top - bottom)) / Math.max(1, count)));
-  const columns = Math.max(1, Math.ceil((right - left) / cell));
-  const rows = Math.max(1, Math.ceil((top - bottom) / cell));
-  const cellOf = (i: number) =>
-    Math.min(rows - 1, Math.floor(((across[2 * i + 1] ?? 0) - bottom) / cell)) * columns +
-    Math.min(columns - 1, Math.floor(((across[2 * i] ?? 0) - left) / cell));
-  const downs = new Float64Array(columns * rows).fill(-Infinity);
-  const ups = new Float64Array(columns * rows).fill(Infinity);
-  for (let i = 0; i < count; i += 1) {
-    const facing = faces[i] ?? 0;
-    const here = cellOf(i);
-    if (facing < -FLAT) downs[here] = Math.max(downs[here] ?? 0, depth[i] ?? 0);
-    if (facing > FLAT) ups[here] = Math.min(ups[here] ?? 0, depth[i] ?? 0);
-  }
-  const steepest = Math.sin((leastDeg * Math.PI) / 180);
-  const back = floor + BACK * (ceiling - floor);
-  const sums = { free: 0, steep: 0, undercut: 0, blind: 0, back: 0, whole: 0, deepest: 0 };
+  const along = metAlong(points, direction);
+  const steepest = sineOf(leastDeg);
+  const sums: Record<Standing, number> = { free: 0, steep: 0, undercut: 0, blind: 0, back: 0 };
+  let [areaWhole, deepest] = [0, 0];
   for (let i = 0; i < count; i += 1) {
     const own = area[i] ?? 0;
-    const facing = faces[i] ?? 0;
-    const here = cellOf(i);
-    sums.whole += own;
-    const before =
-      facing > FLAT
-        ? (downs[here] ?? 0) - (depth[i] ?? 0)
-        : pulls === 'two' && facing < -FLAT
-          ? (depth[i] ?? 0) - (ups[here] ?? 0)
-          : 0;
-    if (before > cell) {
-      sums.blind += own;
-      sums.deepest = Math.max(sums.deepest, before);
-    } else if (pulls === 'one' && facing < -steepest) {
-      if ((depth[i] ?? 0) <= back && facing < -0.99) sums.back += own;
-      else sums.undercut += own;
-    } else if (Math.abs(facing) < steepest) sums.steep += own;
-    else sums.free += own;
+    const facing = dotAt(normal, i, direction);
+    const depth = dotAt(at, i, direction);
+    const here = cellAt(along, dotAt(at, i, along.u), dotAt(at, i, along.v));
+    const standing = standingOf(along, { here, depth, facing, pulls, steepest });
+    sums[standing] += own;
+    areaWhole += own;
+    if (standing === 'blind') deepest = Math.max(deepest, before(along, here, depth, facing, pulls));
   }
-  return {
-    direction,
-    pulls,
-    areaWhole: sums.whole,
-    free: sums.free,
-    steep: sums.steep,
-    undercut: sums.undercut,
-    blind: sums.blind,
-    depth: sums.deepest,
-    back: sums.back,
-  };
+  return { direction, pulls, areaWhole, ...sums, depth: deepest };
 }
 
 /** How a surface stands to a pull that is given. */

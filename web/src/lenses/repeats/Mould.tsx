@@ -29,6 +29,7 @@ import { Section } from '../../parts/Sections.tsx';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
 import { useAsk, useFigure, useTold } from '../../spine/hooks.ts';
 import { CastMeasure } from './CastMeasure.tsx';
+import { DraftView } from './DraftView.tsx';
 import { MixStart } from './MixStart.tsx';
 import { PrintTrue } from './PrintTrue.tsx';
 
@@ -286,6 +287,7 @@ export function Mould({ part }: { readonly part: Part }) {
             <>
               <Portions facts={facts} />
               <Pull part={part} choice={choice} />
+              <DraftView part={part} choice={choice} />
               <p className="mt-2">
                 <span className="heading">Make the master larger</span>{' '}
                 <span className="figure">× {oversize?.toFixed(3)}</span>

@@ -4,6 +4,7 @@ import { DrawingView } from '../../parts/DrawingView.tsx';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
 import { useAsk } from '../../spine/hooks.ts';
 import { PrintTrue } from './PrintTrue.tsx';
+import { SetInSpace } from './SetInSpace.tsx';
 
 /** How far an arrow key moves one of a set, mm. */
 const STEP = 0.5;
@@ -25,6 +26,7 @@ export function SetDrawing({ part, rule }: { readonly part: Part; readonly rule:
   const set = usePartEdit(part);
   const found = useAsk('repeats.drawing', { part: part.id });
   const [picked, setPicked] = useState<string | null>(null);
+  const [inSpace, setInSpace] = useState(false);
   if (!found) return null;
   const onKey = (event: KeyboardEvent) => {
     const by = ARROWS[event.key];
@@ -36,9 +38,15 @@ export function SetDrawing({ part, rule }: { readonly part: Part; readonly rule:
     <div>
       <div className="heading flex flex-wrap gap-x-4">
         <span>In their place, miniature mm</span>
+        {!inSpace && (
         <span className="text-quiet">
           {picked === null ? 'pick one to move it' : `number ${Number(picked) + 1}: arrows move it`}
         </span>
+        )}
+        <label className="flex items-center gap-1.5">
+          <input type="checkbox" checked={inSpace} onChange={() => setInSpace(!inSpace)} />
+          in space
+        </label>
         {rule.nudged.length > 0 && (
           <button
             type="button"
@@ -49,21 +57,25 @@ export function SetDrawing({ part, rule }: { readonly part: Part; readonly rule:
           </button>
         )}
       </div>
-      <fieldset
-        className="h-(--room) min-h-40"
-        // biome-ignore lint/a11y/noNoninteractiveTabindex: the arrow keys move what was picked
-        tabIndex={0}
-        onKeyDown={onKey}
-      >
-        <legend className="sr-only">Set in its place</legend>
-        <DrawingView
-          drawing={found.drawing}
-          label={`${part.name} in their place`}
-          className="size-full"
-          picked={picked}
-          onPick={setPicked}
-        />
-      </fieldset>
+      {inSpace ? (
+        <SetInSpace part={part} />
+      ) : (
+        <fieldset
+          className="h-(--room) min-h-40"
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: the arrow keys move what was picked
+          tabIndex={0}
+          onKeyDown={onKey}
+        >
+          <legend className="sr-only">Set in its place</legend>
+          <DrawingView
+            drawing={found.drawing}
+            label={`${part.name} in their place`}
+            className="size-full"
+            picked={picked}
+            onPick={setPicked}
+          />
+        </fieldset>
+      )}
     </div>
   );
 }

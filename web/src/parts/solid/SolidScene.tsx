@@ -1,13 +1,17 @@
 import { Canvas, useThree } from '@react-three/fiber';
-import { useEffect, useMemo } from 'react';
+import { useCallback, useEffect, useMemo } from 'react';
 import {
   BufferAttribute,
   BufferGeometry,
+  CatmullRomCurve3,
   Color,
   DoubleSide,
+  type InstancedMesh,
+  Matrix4,
   type OrthographicCamera,
   Plane,
   Quaternion,
+  TubeGeometry,
   Vector3,
 } from 'three';
 import type { SolidTriangles } from '../../workers/solidMessages.ts';
@@ -36,6 +40,10 @@ interface SceneProps {
   readonly wires: readonly SolidWire[];
   /** How far it is peeled. */
   readonly peel: Peel;
+  /** Closed lines on it, in its frame. */
+  readonly lines?: readonly SolidLine[];
+  /** What stands on it many times over. */
+  readonly copies?: SolidCopies | null;
 }
 
 interface SolidSceneProps extends SceneProps {
@@ -47,6 +55,19 @@ interface SolidSceneProps extends SceneProps {
 export interface SolidWire {
   readonly points: readonly (readonly [number, number, number])[];
   readonly widthMm: number;
+}
+
+type Place = readonly [number, number, number];
+
+/** A closed line on a solid. */
+export type SolidLine = readonly Place[];
+
+/** One thing many times: its triangles, and of each copy the axes and the origin, in the frame of the scene. */
+export interface SolidCopies {
+  readonly one: SolidTriangles;
+  readonly stands: readonly { readonly x: Place; readonly y: Place; readonly z: Place; readonly at: Place }[];
+  /** Name among the drawings’ colours. */
+  readonly material: string;
 }
 
 /** What is left to be seen: all of it, what is under the clay, or the wires alone. */
@@ -196,7 +217,84 @@ function Wires({ wires }: Pick<SceneProps, 'wires'>) {
   ));
 }
 
-function Bodies({ skin, core, isClear, cut, material, regionColours, wires, peel, ...view }: SceneProps) {
+/** Of a solid’s longest side, how thick a line on it is drawn. */
+const LINE_WIDTH = 0.006;
+
+/** Closed lines as thin round bars in the colour of what can be pressed. */
+function Lines({
+  lines,
+  geometry,
+}: {
+  readonly lines: readonly SolidLine[];
+  readonly geometry: BufferGeometry;
+}) {
+  const tubes = useMemo(() => {
+    const span = geometry.boundingBox?.getSize(new Vector3()) ?? new Vector3(1, 1, 1);
+    const radius = (LINE_WIDTH * Math.max(span.x, span.y, span.z)) / 2;
+    return lines.map((line) => {
+      const curve = new CatmullRomCurve3(
+        line.map((at) => new Vector3(...at)),
+        true,
+      );
+      return new TubeGeometry(curve, Math.min(600, line.length), radius, 6, true);
+    });
+  }, [lines, geometry]);
+  useEffect(
+    () => () => {
+      for (const tube of tubes) tube.dispose();
+    },
+    [tubes],
+  );
+  return tubes.map((tube, i) => (
+    // biome-ignore lint/suspicious/noArrayIndexKey: lines are known by their place
+    <mesh key={i} geometry={tube}>
+      <meshBasicMaterial color={colourOf('ink')} />
+    </mesh>
+  ));
+}
+
+/** One thing many times over, each where it stands. */
+function Copies({ one, stands, material }: SolidCopies) {
+  const geometry = useGeometry(one, null);
+  const { invalidate } = useThree();
+  const place = useCallback(
+    (mesh: InstancedMesh | null) => {
+      stands.forEach(({ x, y, z, at }, i) => {
+        const matrix = new Matrix4().makeBasis(new Vector3(...x), new Vector3(...y), new Vector3(...z));
+        mesh?.setMatrixAt(i, matrix.setPosition(...at));
+      });
+      if (mesh) mesh.instanceMatrix.needsUpdate = true;
+      invalidate();
+    },
+    [stands, invalidate],
+  );
+  return (
+    geometry && (
+      <instancedMesh
+        key={stands.length}
+        ref={place}
+        args={[geometry, undefined, stands.length]}
+        frustumCulled={false}
+      >
+        <meshStandardMaterial color={colourOf(material)} roughness={0.85} side={DoubleSide} />
+      </instancedMesh>
+    )
+  );
+}
+
+function Bodies({
+  skin,
+  core,
+  isClear,
+  cut,
+  material,
+  regionColours,
+  wires,
+  peel,
+  lines = [],
+  copies = null,
+  ...view
+}: SceneProps) {
   const { invalidate } = useThree();
   const outer = useGeometry(skin, regionColours);
   const inner = useGeometry(core, null);
@@ -234,6 +332,8 @@ function Bodies({ skin, core, isClear, cut, material, regionColours, wires, peel
         </mesh>
       )}
       {(isClear || cut || peel !== 'skin') && <Wires wires={wires} />}
+      {lines.length > 0 && <Lines lines={lines} geometry={outer} />}
+      {copies && <Copies {...copies} />}
     </>
   );
 }

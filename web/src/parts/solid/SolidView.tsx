@@ -2,16 +2,7 @@ import { coreAskOf } from '@every-inch/core/bulk';
 import { heroicOf, type PartFacts } from '@every-inch/core/context';
 import { type CoreAsk, scaledAsk, viewTitle } from '@every-inch/core/form';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
-import {
-  type KeyboardEvent,
-  lazy,
-  type PointerEvent,
-  Suspense,
-  useCallback,
-  useMemo,
-  useRef,
-  useState,
-} from 'react';
+import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { useAsk, useTold } from '../../spine/hooks.ts';
 import { type SolidWork, useSolid } from '../../workers/useSolid.ts';
@@ -20,19 +11,11 @@ import { DrawingView } from '../DrawingView.tsx';
 import { useTrueSize } from '../screenScale.ts';
 import { TrueSize } from '../TrueSize.tsx';
 import { SolidFiles } from './SolidFiles.tsx';
-import type { Cut, Peel, SolidWire, Standpoint } from './SolidScene.tsx';
+import type { Cut, Peel, SolidWire } from './SolidScene.tsx';
+import { hasWebGl, STANDPOINTS, useTurning } from './useTurning.ts';
 
 const SolidScene = lazy(() => import('./SolidScene.tsx'));
 
-const STANDPOINTS: readonly (readonly [string, Standpoint])[] = [
-  ['front', { around: 0, above: 0 }],
-  ['side', { around: 90, above: 0 }],
-  ['top', { around: 0, above: 90 }],
-  ['turned', { around: 32, above: 18 }],
-];
-/** Degrees a pixel of dragging or a press of an arrow turns. */
-const DRAG = 0.5;
-const PRESS = 10;
 /** Ways through a solid that a cut can go. */
 const CUTS: readonly (readonly [Cut['axis'], string])[] = [
   ['y', 'level'],
@@ -40,60 +23,11 @@ const CUTS: readonly (readonly [Cut['axis'], string])[] = [
   ['x', 'from the side'],
 ];
 
-function hasWebGl(): boolean {
-  return document.createElement('canvas').getContext('webgl2') !== null;
-}
-
 /** What is asked of the part’s core, in its own frame; null without one. */
 function coreDepth(context: PartFacts, coreMm3: number): CoreAsk | null {
   const ask = context.part.mix.length > 0 ? coreAskOf(context) : null;
   const own = ask && scaledAsk(ask, context.shrink);
   return own && coreMm3 > 0 ? own : null;
-}
-
-function turnedBy(from: Standpoint, around: number, above: number): Standpoint {
-  return {
-    around: (from.around + around) % 360,
-    above: Math.max(-90, Math.min(90, from.above + above)),
-  };
-}
-
-/** Turning by drag and by the arrow keys. */
-function useTurning() {
-  const [standpoint, setStandpoint] = useState<Standpoint>({ around: 32, above: 18 });
-  const [zoom, setZoom] = useState(1);
-  const from = useRef<{ x: number; y: number } | null>(null);
-  const onKeyDown = (event: KeyboardEvent): void => {
-    const turn = {
-      ArrowLeft: [-PRESS, 0],
-      ArrowRight: [PRESS, 0],
-      ArrowUp: [0, PRESS],
-      ArrowDown: [0, -PRESS],
-    }[event.key];
-    if (turn) {
-      event.preventDefault();
-      setStandpoint(turnedBy(standpoint, turn[0] ?? 0, turn[1] ?? 0));
-    }
-    if (event.key === '+') setZoom(Math.min(8, zoom * 1.25));
-    if (event.key === '-') setZoom(Math.max(0.5, zoom / 1.25));
-  };
-  const handlers = {
-    onKeyDown,
-    onPointerDown: (event: PointerEvent) => {
-      event.currentTarget.setPointerCapture(event.pointerId);
-      from.current = { x: event.clientX, y: event.clientY };
-    },
-    onPointerMove: (event: PointerEvent) => {
-      if (!from.current) return;
-      const { x, y } = from.current;
-      setStandpoint(turnedBy(standpoint, (x - event.clientX) * DRAG, (event.clientY - y) * DRAG));
-      from.current = { x: event.clientX, y: event.clientY };
-    },
-    onPointerUp: () => {
-      from.current = null;
-    },
-  };
-  return { standpoint, setStandpoint, zoom, setZoom, handlers };
 }
 
 /** Two flat views, where the browser draws nothing in space. */
