@@ -21,6 +21,7 @@ export { type CountedSet, countSet, type UncountedSet } from './sets/countSet.ts
 export { MOST_BETWEEN_MIN, tallied, tallyLogged, withSet } from './sets/edits.ts';
 export type { Laid } from './sets/lattice.ts';
 export { SET_STARTS, type SetStart } from './sets/starts.ts';
+export { bestFirst, clearances, readTaken, type Taken } from './spacing/clear.ts';
 export { type Course, type Curve, courseOf, crossesItself, type Spot } from './spacing/curves.ts';
 export { type DivideAsk, type Divided, divided, lengthOf, type Mark } from './spacing/marks.ts';
 export { spacingDrawing, spacingStrip } from './spacing/spacingDrawing.ts';

@@ -39,9 +39,9 @@ export function SetDrawing({ part, rule }: { readonly part: Part; readonly rule:
       <div className="heading flex flex-wrap gap-x-4">
         <span>In their place, miniature mm</span>
         {!inSpace && (
-        <span className="text-quiet">
-          {picked === null ? 'pick one to move it' : `number ${Number(picked) + 1}: arrows move it`}
-        </span>
+          <span className="text-quiet">
+            {picked === null ? 'pick one to move it' : `number ${Number(picked) + 1}: arrows move it`}
+          </span>
         )}
         <label className="flex items-center gap-1.5">
           <input type="checkbox" checked={inSpace} onChange={() => setInSpace(!inSpace)} />
