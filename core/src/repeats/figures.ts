@@ -101,6 +101,14 @@ export const MOULD = declareFigures('repeats', {
     says: 'one of the two equal portions of a mix',
     formula: 'h = m ÷ 2',
   },
+  rocks: {
+    key: 'mould.rocks',
+    of: 'part',
+    unit: 'cm³',
+    title: 'Clay for all its rocks',
+    says: 'clay that rocks out of a foil tray or a broken sheet take together',
+    formula: 'V = n × v ÷ (1 − c ÷ 100)',
+  },
   castCost: {
     key: 'mould.cast-cost',
     of: 'part',

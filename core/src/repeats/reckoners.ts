@@ -45,7 +45,7 @@ export const setsOfPiece = pieceReckoner('repeats.sets', [REPEATS.all], (given) 
 /** What the mould of a part takes, and how large its master is made. */
 export const mouldOfPart = partReckoner(
   'repeats.mould',
-  [MOULD.oversize, MOULD.stuff, MOULD.half, MOULD.castCost],
+  [MOULD.oversize, MOULD.stuff, MOULD.half, MOULD.rocks, MOULD.castCost],
   (_, context) => reckonMould(context),
   ({ facts }) => facts,
 );

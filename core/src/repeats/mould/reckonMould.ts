@@ -5,6 +5,7 @@ import { MOULD } from '../figures.ts';
 import { type MasterSize, type MouldNeed, masterAlong, mouldNeed, PULL_OF } from './boxes.ts';
 import { HANDBOOK_CASTS, type LearnedShrink, learnedShrink } from './casts.ts';
 import { type Release, releaseFor } from './release.ts';
+import { type Rocks, rocksOf } from './rocks.ts';
 import { type ShrinkChain, shrinkChain } from './shrink.ts';
 
 /** What is known of a mould besides its figures. */
@@ -16,6 +17,8 @@ export interface MouldFacts {
   /** What measured casts of the log tell; null while there are none. */
   readonly measured: LearnedShrink | null;
   readonly release: Release;
+  /** What rocks out of it take; null for anything but foil. */
+  readonly rocks: Rocks | null;
   readonly life: number;
   readonly placesMin: number;
   readonly setsMin: number;
@@ -41,6 +44,15 @@ function shapeTerm(
   says: string,
 ): Term {
   return { symbol, name, quantity: { value, unit }, origin: { kind: 'shape', says } };
+}
+
+function castsWanted(part: string, value: number, name: string): Term {
+  return {
+    symbol: 'n',
+    name,
+    quantity: { value, unit: 'count' },
+    origin: { kind: 'entry', path: ['parts', part, 'mould', 'runs'] },
+  };
 }
 
 function logged(symbol: string, name: string, value: number, unit: Term['quantity']['unit']): Term {
@@ -131,8 +143,11 @@ export function reckonMould(context: PartContext): { figures: Reckoning[]; facts
   const release = releaseFor(choice.of, choice.casts, piece.brief.schools.colour === 'coloured');
   const isRubber = choice.of === 'rubber';
   const clock = isRubber ? 'rubber' : 'putty';
+  const rocks =
+    choice.of === 'foil' ? rocksOf(master, choice.runs, sourced('mould.crumbs', own).value) : null;
   const facts: MouldFacts = {
     choice,
+    rocks,
     master,
     need,
     chain,
@@ -146,7 +161,23 @@ export function reckonMould(context: PartContext): { figures: Reckoning[]; facts
     boardMm: sourced('mould.board', own).value,
   };
   const oversize = reckonOversize(context, chain, release, choice, measured);
-  if (choice.of === 'foil' || choice.of === 'clay') return { figures: [oversize], facts };
+  if (rocks)
+    return {
+      figures: [
+        oversize,
+        figure(MOULD.rocks, {
+          part: part.id,
+          value: rocks.clayMm3 / 1000,
+          terms: [
+            castsWanted(part.id, choice.runs, 'Rocks wanted'),
+            shapeTerm('v', 'One of them', master.volumeMm3 / 1000, 'cm³', 'its solid, at scale'),
+            sourced('mould.crumbs', own).term('c'),
+          ],
+        }),
+      ],
+      facts,
+    };
+  if (choice.of === 'clay') return { figures: [oversize], facts };
   const [a, b, c] = need.outerMm;
   const stuff = figure(MOULD.stuff, {
     part: part.id,
@@ -175,12 +206,7 @@ export function reckonMould(context: PartContext): { figures: Reckoning[]; facts
     terms: [
       { ...termFrom('m', stuff), quantity: { value: need.grams, unit: '' } },
       price.term('p'),
-      {
-        symbol: 'n',
-        name: choice.runs > facts.life ? 'Casts that one mould bears' : 'Casts wanted',
-        quantity: { value: used, unit: 'count' },
-        origin: { kind: 'entry', path: ['parts', part.id, 'mould', 'runs'] },
-      },
+      castsWanted(part.id, used, choice.runs > facts.life ? 'Casts that one mould bears' : 'Casts wanted'),
     ],
     note:
       choice.runs > facts.life

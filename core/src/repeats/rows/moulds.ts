@@ -18,6 +18,10 @@ export const MOULD_RULES: readonly Row[] = [
   practice('mould.board', 'Board that a pouring box is made of', 5, 'mm', { low: 3, high: 10 }),
   practice('mould.draft', 'Least draft of a straight side in a rigid mould', 1, '°', { low: 1, high: 3 }),
   practice('mould.neck', 'A neck of a cast that tears as it is pulled, under', 4, 'mm', { low: 3, high: 5 }),
+  practice('mould.crumbs', 'Of rocks that are broken or cut apart, what crumbles away', 20, '%', {
+    low: 10,
+    high: 35,
+  }),
   remembered('mould.life-putty', 'Casts of clay that a putty mould bears', 60, 'count', {
     low: 30,
     high: 150,

@@ -137,17 +137,43 @@ function Pull({ part, choice }: { readonly part: Part; readonly choice: MouldCho
   );
 }
 
+/** Rocks by a crumpled tray, or by a sheet broken up. */
+function RockWays({ rocks }: { readonly rocks: NonNullable<MouldFacts['rocks']> }) {
+  const { count, clayMm3, traySideMm, trayDeepMm, sheetThickMm, sheetMm2 } = rocks;
+  const side = mm(traySideMm);
+  return (
+    <ul className="mt-2" aria-label="Ways to the rocks">
+      <li className="border-t border-hair py-1">
+        {count} rocks take <span className="figure">{(clayMm3 / 1000).toFixed(1)} cm³</span> of clay, crumbs
+        counted in
+      </li>
+      <li className="border-t border-hair py-1">
+        In a tray of two layers of foil, crumpled and opened again,{' '}
+        <span className="figure">
+          {side} × {side} mm
+        </span>{' '}
+        inside and <span className="figure">{mm(trayDeepMm)}</span> deep; cut apart what comes out
+      </li>
+      <li className="border-t border-hair py-1">
+        Or a sheet <span className="figure">{mm(sheetThickMm)} mm</span> thick, pressed against crumpled foil,{' '}
+        <span className="figure">{(sheetMm2 / 100).toFixed(1)} cm²</span>: bake it and break it up
+      </li>
+    </ul>
+  );
+}
+
+/** A roll as thick as half the ball it makes is wide, cut square through its middle. */
+function rollMm(volumeMm3: number, ballMm: number) {
+  const thick = ballMm / 2;
+  return { thick, long: volumeMm3 / ((Math.PI / 4) * thick ** 2) };
+}
+
 /** What is weighed, rolled or boarded up. */
 function Portions({ facts }: { readonly facts: MouldFacts }) {
   const { choice, need, master } = facts;
   const [a, b, c] = need.outerMm;
-  if (choice.of === 'foil')
-    return (
-      <p className="mt-2">
-        A tray of two layers of foil, {mm(a)} × {mm(b)} × {mm(c)} mm, crumpled and opened again; fill it with
-        clay, and break or cut what comes out.
-      </p>
-    );
+  const roll = rollMm(need.half.volumeMm3, need.half.ballMm);
+  if (facts.rocks) return <RockWays rocks={facts.rocks} />;
   if (choice.of === 'clay')
     return (
       <p className="mt-2">
@@ -167,7 +193,9 @@ function Portions({ facts }: { readonly facts: MouldFacts }) {
       <li className="border-t border-hair py-1">
         Two equal portions: <span className="figure">{need.half.grams.toFixed(1)} g</span> each,{' '}
         <span className="figure">{(need.half.volumeMm3 / 1000).toFixed(1)} cm³</span>, or two balls of{' '}
-        <span className="figure">{need.half.ballMm.toFixed(0)} mm</span>
+        <span className="figure">{need.half.ballMm.toFixed(0)} mm</span>, or one wedge each off a roll{' '}
+        <span className="figure">{mm(roll.thick)} mm</span> thick, cut at{' '}
+        <span className="figure">{mm(roll.long)} mm</span>
       </li>
       {need.pourMm !== null && (
         <li className="border-t border-hair py-1">
