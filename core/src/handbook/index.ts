@@ -11,6 +11,7 @@ import { BASES } from '../fits/rows/bases.ts';
 import { FIT_RULES } from '../fits/rows/fits.ts';
 import { BODY_CANONS, BODY_FRACTIONS, BODY_GIRTHS, BODY_MASSES } from '../form/rows/people.ts';
 import { MOULD_RULES } from '../repeats/rows/moulds.ts';
+import { PATTERN_RULES } from '../repeats/rows/patterns.ts';
 import { REPEATS_RULES } from '../repeats/rows/repeats.ts';
 import { ROUTE_RULES } from '../route/rows/route.ts';
 import { NAMED_SCALES } from '../scale/rows/scales.ts';
@@ -83,6 +84,7 @@ export const TABLES: readonly HandbookTable[] = [
     ]),
   },
   { id: 'repeats', title: 'Many of a kind', rows: REPEATS_RULES },
+  { id: 'patterns', title: 'Patterned clay', rows: PATTERN_RULES },
   { id: 'moulds', title: 'Moulds and mixes', rows: MOULD_RULES },
   { id: 'stuffs', title: 'Other stuffs, by volume', rows: STUFF_DENSITIES },
   { id: 'heat', title: 'Heat', rows: BAKE_RULES },

@@ -9,6 +9,7 @@ import {
   DEFAULT_LAYER,
   DEFAULT_MOULD,
   DEFAULT_PART,
+  DEFAULT_PATTERN,
   DEFAULT_REGION,
   DEFAULT_REPEAT,
   DEFAULT_RUN,
@@ -84,6 +85,7 @@ export function completePart(raw: RawRecord): RawRecord {
       ...(merged(DEFAULT_REPEAT, raw.repeat) as RawRecord),
       tally: merged(DEFAULT_TALLY, raw.repeat.tally ?? {}),
     };
+  if (isRecord(raw.pattern)) whole.pattern = merged(DEFAULT_PATTERN, raw.pattern);
   if (isRecord(raw.mould)) whole.mould = merged(DEFAULT_MOULD, raw.mould);
   whole.core = merged(DEFAULT_CORE, raw.core ?? {});
   whole.branches = merged(DEFAULT_BRANCHES, raw.branches ?? {});

@@ -33,6 +33,7 @@ export const DEFAULT_PART = {
   layers: [],
   variants: [],
   repeat: null,
+  pattern: null,
   mould: null,
   inserts: [],
   wire: null,

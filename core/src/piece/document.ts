@@ -31,7 +31,7 @@ import { Amount } from '../record/amount.ts';
 import { Moment } from '../record/dates.ts';
 import { ID_PATTERN, NAME_LENGTH, NOTE_LENGTH, type PartId, type PieceId } from '../record/index.ts';
 import { Nested, NestedKind, NestedList } from '../record/nested.ts';
-import { MouldChoice, RepeatRule } from '../repeats/record/classes.ts';
+import { MouldChoice, PatternChoice, RepeatRule } from '../repeats/record/classes.ts';
 import { Aid, Route } from '../route/record/classes.ts';
 import type { Datum, FigureScale, OpenScale, RatioScale, Scale, ThingScale } from '../scale/index.ts';
 import { Bounds, FoundThing, Pair } from '../size/record/classes.ts';
@@ -118,6 +118,8 @@ export class Part {
   @NestedList(() => Variant, { most: 100 }) variants!: Variant[];
   /** The rule that its count follows from; null for one that is counted as it stands. */
   @IsOptional() @Nested(() => RepeatRule) repeat!: RepeatRule | null;
+  /** How its clays are laid into one another; null where they are mixed to one colour. */
+  @IsOptional() @Nested(() => PatternChoice) pattern!: PatternChoice | null;
   /** The mould that is made from it; null for none. */
   @IsOptional() @Nested(() => MouldChoice) mould!: MouldChoice | null;
   @NestedList(() => Insert, { most: 100 }) inserts!: Insert[];

@@ -231,14 +231,14 @@ export const MIGRATIONS: readonly Migration[] = [
   {
     from: 5,
     to: 6,
-    name: 'sets whose number follows from where they go, moulds, and casts measured',
+    name: 'sets whose number follows from where they go, patterned clay, moulds, and casts measured',
     up: (raw) => ({
       ...raw,
       version: 6,
       ...(Array.isArray(raw.parts)
         ? {
             parts: raw.parts.map((part: unknown) =>
-              isRecord(part) ? { repeat: null, mould: null, ...part } : part,
+              isRecord(part) ? { repeat: null, pattern: null, mould: null, ...part } : part,
             ),
           }
         : {}),

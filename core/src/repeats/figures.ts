@@ -118,3 +118,63 @@ export const MOULD = declareFigures('repeats', {
     formula: 'k = m ÷ 100 × p ÷ n',
   },
 });
+
+/** The figures of patterned clay. */
+export const PATTERN = declareFigures('repeats', {
+  blank: {
+    key: 'pattern.blank',
+    of: 'part',
+    unit: 'mm',
+    title: 'Log before it is reduced, long',
+    says: 'length of the log or cane that is built up',
+    formula: 'L = V ÷ (1 − e ÷ 100) ÷ (π ÷ 4 × d²) × 1000',
+  },
+  reduced: {
+    key: 'pattern.reduced',
+    of: 'part',
+    unit: 'mm',
+    title: 'Log when it is reduced, long',
+    says: 'length of the log or cane once it is rolled thinner',
+    formula: 'l = L × (d ÷ r)²',
+  },
+  pieces: {
+    key: 'pattern.pieces',
+    of: 'part',
+    unit: 'count',
+    title: 'Slices off it',
+    says: 'slices that the good length of a cane gives',
+    formula: 'n = ⌊l × (1 − e ÷ 100) ÷ s⌋',
+  },
+  left: {
+    key: 'pattern.left',
+    of: 'part',
+    unit: 'g',
+    title: 'Left over at its ends',
+    says: 'clay of distorted ends, to be kept under its pattern',
+    formula: 'r = m × e ÷ (100 − e)',
+  },
+  lean: {
+    key: 'pattern.lean',
+    of: 'part',
+    unit: '°',
+    title: 'Stripes of the rope lean by',
+    says: 'angle of the stripes to the rope',
+    formula: 'a = atan(π × r × t ÷ 100)',
+  },
+  stripe: {
+    key: 'pattern.stripe',
+    of: 'part',
+    unit: 'mm',
+    title: 'Streaks, each wide',
+    says: 'width of the streaks after folding and rolling',
+    formula: 'w = d ÷ (k × 2^f)',
+  },
+  chips: {
+    key: 'pattern.chips',
+    of: 'part',
+    unit: 'count',
+    title: 'Chips or crumbs in it',
+    says: 'how many chips are chopped, or crumbs stirred in',
+    formula: 'n = V × 1000 × q ÷ 100 ÷ p³',
+  },
+});

@@ -14,6 +14,7 @@ export { STANDINGS } from './mould/draftMap.ts';
 export { bestPull, type Draft, type Pulls, type Standing } from './mould/pull.ts';
 export type { MouldFacts } from './mould/reckonMould.ts';
 export { type OneLog, oneLog } from './oneLog.ts';
+export type { PatternFacts } from './pattern/reckonPattern.ts';
 export { type Place, placesOf } from './places.ts';
 export { mouldOfPart, setOfPart } from './reckoners.ts';
 export type { SetFacts } from './reckonSet.ts';

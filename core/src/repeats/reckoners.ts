@@ -1,7 +1,9 @@
+import { bulkOfPart } from '../bulk/index.ts';
 import { partReckoner, pieceReckoner } from '../context/index.ts';
 import { figure, termFrom } from '../reckoning/index.ts';
-import { MOULD, REPEATS } from './figures.ts';
+import { MOULD, PATTERN, REPEATS } from './figures.ts';
 import { reckonMould } from './mould/reckonMould.ts';
+import { reckonPattern } from './pattern/reckonPattern.ts';
 import { reckonSet } from './reckonSet.ts';
 import { learned } from './ways/ways.ts';
 
@@ -50,5 +52,13 @@ export const mouldOfPart = partReckoner(
   ({ facts }) => facts,
 );
 
+/** What a part of patterned clay is laid up from. */
+export const patternOfPart = partReckoner(
+  'repeats.pattern',
+  [PATTERN.blank, PATTERN.reduced, PATTERN.pieces, PATTERN.left, PATTERN.lean, PATTERN.stripe, PATTERN.chips],
+  (given, context) => reckonPattern(context, given.part(bulkOfPart, context.part.id)),
+  ({ facts }) => facts,
+);
+
 /** The maker’s paces before the sets that lean on them. */
-export const REPEATS_RECKONERS = [pacesOfPiece, setOfPart, setsOfPiece, mouldOfPart] as const;
+export const REPEATS_RECKONERS = [pacesOfPiece, setOfPart, setsOfPiece, mouldOfPart, patternOfPart] as const;

@@ -1,3 +1,4 @@
+import { bulkSubject } from '../bulk/index.ts';
 import { declareSubject } from '../context/index.ts';
 import {
   draftAsk,
@@ -14,7 +15,7 @@ import { REPEATS_RECKONERS } from './reckoners.ts';
 /** Sets, even spacing, ways of making many, moulds. */
 export const repeatsSubject = declareSubject({
   name: 'repeats',
-  needs: [],
+  needs: [bulkSubject],
   reckoners: REPEATS_RECKONERS,
   asks: [placesAsk, placesOfAsk, setDrawingAsk, setInSpaceAsk, sheetsAsk, pullAsk, draftAsk],
   lines: [{ stage: 'repeats', isLong: false, of: setLines }],

@@ -19,3 +19,10 @@ export const MOULD_STUFFS = ['putty', 'rubber', 'clay', 'foil'] as const;
 export type MouldStuff = (typeof MOULD_STUFFS)[number];
 export const CAST_STUFFS = ['clay', 'air-dry', 'resin', 'plaster', 'putty'] as const;
 export type CastStuff = (typeof CAST_STUFFS)[number];
+
+/** Clays laid into one another: streaks, a rope of strands, a log with a picture in it, chips, or something crumbled in. */
+export const PATTERN_KINDS = ['marble', 'twist', 'cane', 'mottle', 'crumbs'] as const;
+export type PatternKind = (typeof PATTERN_KINDS)[number];
+/** Which way a rope leans as it rises. */
+export const HANDS = ['left', 'right'] as const;
+export type Hand = (typeof HANDS)[number];

@@ -6,12 +6,16 @@ import { Nested, NestedList } from '../../record/nested.ts';
 import {
   CAST_STUFFS,
   type CastStuff,
+  HANDS,
+  type Hand,
   LAID_BY,
   type LaidBy,
   MOULD_KINDS,
   MOULD_STUFFS,
   type MouldKind,
   type MouldStuff,
+  PATTERN_KINDS,
+  type PatternKind,
   REPEAT_KINDS,
   type RepeatKind,
   WAYS,
@@ -73,6 +77,22 @@ export class RepeatRule {
   /** Those that were moved from where the rule puts them. */
   @NestedList(() => Nudge, { most: 500 }) nudged!: Nudge[];
   @Nested(() => Tally) tally!: Tally;
+}
+
+/** How the clays of a part are laid into one another; lengths in miniature mm. */
+export class PatternChoice {
+  @IsIn(PATTERN_KINDS) kind!: PatternKind;
+  /** The log or cane before it is rolled thinner. */
+  @Amount(LIMITS.patternChoice.thickMm) thickMm!: number;
+  /** The same afterwards. */
+  @Amount(LIMITS.patternChoice.reducedMm) reducedMm!: number;
+  /** Of streaks how often it is folded and rolled; of a rope how often it is turned in 100 mm. */
+  @Amount(LIMITS.patternChoice.turns) turns!: number;
+  @IsIn(HANDS) hand!: Hand;
+  /** From cut to cut. */
+  @Amount(LIMITS.patternChoice.sliceMm) sliceMm!: number;
+  /** Chips, or what is crumbled in. */
+  @Amount(LIMITS.patternChoice.pieceMm) pieceMm!: number;
 }
 
 /** A mould that is made from a part. */

@@ -1,4 +1,4 @@
-import type { MouldChoice, RepeatRule, Tally } from './classes.ts';
+import type { MouldChoice, PatternChoice, RepeatRule, Tally } from './classes.ts';
 
 export const DEFAULT_TALLY: Tally = { made: 0, good: 0, used: 0, minutes: 0 };
 
@@ -30,4 +30,14 @@ export const DEFAULT_MOULD: MouldChoice = {
   wallMm: null,
   generations: 1,
   runs: 6,
+};
+
+export const DEFAULT_PATTERN: PatternChoice = {
+  kind: 'marble',
+  thickMm: 20,
+  reducedMm: 10,
+  turns: 4,
+  hand: 'right',
+  sliceMm: 3,
+  pieceMm: 2,
 };

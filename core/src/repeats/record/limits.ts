@@ -23,6 +23,13 @@ export const REPEATS_LIMITS = {
     used: { whole: true, min: 0, max: 1e6 },
     minutes: { min: 0, max: 1e6 },
   },
+  patternChoice: {
+    thickMm: { min: 0.5, max: 300 },
+    reducedMm: { min: 0.3, max: 300 },
+    turns: { min: 0, max: 60 },
+    sliceMm: { min: 0.1, max: 1000 },
+    pieceMm: { min: 0.1, max: 50 },
+  },
   mouldChoice: {
     wallMm: { min: 1, max: 100 },
     generations: { whole: true, min: 1, max: 6 },

@@ -22,6 +22,7 @@ import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '
 import { save } from '../../storage/shelf.ts';
 import { AddSet } from './AddSet.tsx';
 import { Mould } from './Mould.tsx';
+import { Pattern } from './Pattern.tsx';
 import { Guide, SetDrawing } from './SetDrawing.tsx';
 import { SetFields } from './SetFields.tsx';
 import { Spacing } from './Spacing.tsx';
@@ -195,6 +196,7 @@ function Middle() {
       </Section>
       {part && <SetOf part={part} />}
       {part && <Mould part={part} />}
+      {part && <Pattern part={part} />}
       <Spacing />
     </>
   );

@@ -2,7 +2,7 @@ import type { LensManifest } from '../../parts/lens.ts';
 
 export const repeatsLens: LensManifest = {
   stage: 'repeats',
-  edits: ['parts.*.repeat', 'parts.*.mould'],
+  edits: ['parts.*.repeat', 'parts.*.mould', 'parts.*.pattern'],
   keys: [
     ['M', 'one more of the set is made'],
     ['X', 'one more is made, and is no good'],
