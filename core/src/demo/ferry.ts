@@ -360,6 +360,13 @@ function logUpTo(now: string): LogEntry[] {
       part: 'post' as PartId,
       measure: { key: 'height', madeMm: 75.2 },
     }),
+    demoEntry('mug-cast-1', {
+      at: daysAgo(1),
+      kind: 'cast',
+      part: 'mug' as PartId,
+      cast: { of: 'putty', casts: 'clay', generations: 1, masterMm: 8, castMm: 7.9 },
+      note: 'The first mug out of its mould, baked, against the master.',
+    }),
   ];
 }
 

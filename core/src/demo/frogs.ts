@@ -4,6 +4,7 @@ import {
   type ClayId,
   DEFAULT_BRIEF,
   DEFAULT_DECISION,
+  DEFAULT_PATTERN,
   DEFAULT_REGION,
   DEFAULT_REPEAT,
   newPiece,
@@ -73,6 +74,8 @@ export function tollFrogs(now: string): Piece {
         { kind: 'round', heightMm: 1750, widthMm: 1200, crest: 'bulging eyes', armsMm: 700, legsMm: 420 },
         {
           count: 5,
+          // Chips of ochre in the green, as skin has them.
+          pattern: { ...DEFAULT_PATTERN, kind: 'mottle', pieceMm: 1.5 },
           mix: [
             { clay: 'green' as ClayId, parts: 3 },
             { clay: 'ochre' as ClayId, parts: 1 },
