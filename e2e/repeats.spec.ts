@@ -61,11 +61,34 @@ test('a mould from a part that locks: the way out is taken, and its clock runs o
   await mould.getByRole('button', { name: /^lay it with its top/ }).click();
   await expect(mould.getByText('A rigid mould would lock.')).toHaveCount(0, { timeout: 60_000 });
 
+  // How its places come off: with its top to the opening nothing of it locks any more.
+  const legend = mould.getByRole('list', { name: 'How its places come off' });
+  await expect(legend).toContainText('comes off freely', { timeout: 60_000 });
+  await expect(legend).not.toContainText('locks', { timeout: 60_000 });
+  await expect(mould).toContainText(/Parting line \d+\.\d mm/);
+  await expect(
+    mould.getByRole('img', { name: /^How Enamel mug comes off its mould in space/ }),
+  ).toBeVisible();
+
+  // A cast of 7.5 from a master of 8: the next master is made larger.
+  const larger = async () => Number((await mould.getByText(/^× 1\.\d+$/).textContent())?.replace('× ', ''));
+  const before = await larger();
+  await mould.getByLabel('on the master').fill('8');
+  await mould.getByLabel('the same on the cast').fill('5');
+  await mould.getByLabel('the same on the cast').press('Enter');
+  await expect(mould.getByRole('alert')).toContainText('measure the same length on both');
+  await mould.getByLabel('the same on the cast').fill('7.5');
+  await mould.getByLabel('the same on the cast').press('Enter');
+  await mould.getByRole('button', { name: 'Write it into the log' }).click();
+  await expect(mould).toContainText('2 casts measured');
+  await expect.poll(larger).toBeGreaterThan(before + 0.01);
+
   for (const tick of await mould.getByRole('checkbox').all()) await tick.check();
   await mould.getByRole('button', { name: 'Mixed now: start the clock' }).click();
   const clock = page.getByRole('link', { name: /^Enamel mug mould: work it [23]:/ });
   await expect(clock).toBeVisible();
   await stage(page, 'Log');
+  await expect(page.getByText('A cast of 7.5 mm from a master of 8.0 mm')).toBeVisible();
   await expect(clock).toBeVisible();
   await page.reload();
   await expect(clock).toBeVisible();
@@ -113,4 +136,43 @@ test('an empty piece: marks are divided, and a first set is begun in three press
   await page.getByRole('button', { name: 'numerals of a clock' }).click();
   await expect(page.getByRole('table', { name: 'Marks' }).getByText('30.0°', { exact: true })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Even spacing' })).toContainText('94.2 mm long');
+});
+
+test('shingles stand on their roof in space; chips of one clay in another are laid up', async ({ page }) => {
+  await openDemo(page, 'Toll Frogs', 'Repeats');
+  await page.getByRole('button', part('Roof shingles')).first().click();
+  await page.getByRole('checkbox', { name: 'in space' }).check();
+  const space = page.getByRole('img', { name: /^Roof shingles in their place in space/ });
+  await expect(space).toBeVisible();
+  await space.focus();
+  const before = await space.getAttribute('aria-label');
+  await page.keyboard.press('ArrowLeft');
+  await expect.poll(() => space.getAttribute('aria-label')).not.toBe(before);
+  await page.getByRole('checkbox', { name: 'in space' }).uncheck();
+  await expect(page.getByRole('img', { name: 'Roof shingles in their place' })).toBeVisible();
+
+  await page.getByRole('button', part('Frog toll-keeper')).first().click();
+  const clays = page.getByRole('region', { name: 'Patterned clay' });
+  await expect(clays.getByRole('list', { name: 'How it is laid up' })).toContainText('(75 %)');
+  await clays.getByLabel('Its clays are').selectOption('cane');
+  await clays.getByLabel('reduced to, across').fill('40');
+  await clays.getByLabel('reduced to, across').press('Enter');
+  // A cane cannot be rolled thicker; the way out builds it up so.
+  await page
+    .getByRole('button', { name: /build it up as thick as it ends/ })
+    .first()
+    .click();
+  await expect(clays.getByLabel('built up, across')).toHaveValue('40.0');
+});
+
+test('marks that fall on what is there say so, and begin elsewhere at one press', async ({ page }) => {
+  await openDemo(page, 'Low Water Ferry', 'Repeats');
+  const spacing = page.getByRole('region', { name: 'Even spacing' });
+  await spacing.getByRole('button', { name: 'numerals of a clock' }).click();
+  await spacing.getByLabel('already there, mm along the line').fill('0, 50 to');
+  await expect(spacing.getByText('“50 to” is no place and no stretch', { exact: false })).toBeVisible();
+  await spacing.getByLabel('already there, mm along the line').fill('0, 47.1');
+  await expect(spacing.getByRole('status')).toContainText('Marks 1, 7 come too near.');
+  await spacing.getByRole('button', { name: /^begin at/ }).click();
+  await expect(spacing.getByRole('status')).toContainText('All marks keep clear of it.');
 });

@@ -29,6 +29,10 @@ describe('marks clear of what is there', () => {
       ok: false,
       says: expect.stringMatching(/write 12 to 18/),
     });
+    expect(readTaken('50 to', 'mm')).toMatchObject({
+      ok: false,
+      says: expect.stringMatching(/“50 to” is no place/),
+    });
     expect(readTaken('here', 'mm').ok).toBe(false);
   });
 

@@ -27,7 +27,7 @@ export function readTaken(text: string, unit: LengthUnit): TakenReading {
     const ends = words.split(/\s*(?:–|—|-|to)\s*/);
     const read = ends.map((end) => parseLength(end, { unit, sign: 'nonNegative' }));
     const [from, to = from] = read;
-    if (ends.length > 2 || !from || !to)
+    if (ends.length > 2 || ends.includes('') || !from || !to)
       return { ok: false, says: `“${words}” is no place and no stretch: write 12 to 18, or 40` };
     if (!from.ok) return { ok: false, says: from.error.message };
     if (!to.ok) return { ok: false, says: to.error.message };
