@@ -27,12 +27,13 @@ export function repeatsLines(yardstick: number): Line[] {
   const { skin } = buildSolid(goose, 8_000_000, null);
   let first = 0;
   const whole = timed(5, () => {
+    first = 0;
     const start = performance.now();
     bestPull(skin, {
       pulls: 'two',
       leastDeg: 1,
       onBetter: () => {
-        first = performance.now() - start;
+        first ||= performance.now() - start;
       },
     });
   });

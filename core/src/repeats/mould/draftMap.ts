@@ -1,7 +1,7 @@
 import type { Vec3 } from '../../form/index.ts';
 import type { Mesh } from '../../solid/index.ts';
 import { type Pulls, type Standing, standingsAlong } from './pull.ts';
-import { surfacePoints } from './surfacePoints.ts';
+import { type Facets, facetsOf, surfacePoints } from './surfacePoints.ts';
 
 /** Standings in the order that a draft map numbers them in. */
 export const STANDINGS: readonly Standing[] = ['free', 'steep', 'undercut', 'blind', 'back'];
@@ -25,48 +25,31 @@ interface PullLaid {
 /** Points that what stands before a triangle is found from. */
 const POINTS = 24_000;
 
-interface Facets {
-  readonly count: number;
-  readonly at: Float64Array;
-  readonly normal: Float64Array;
-}
-
 function cornerOf({ positions, triangles }: Mesh, t: number, k: number): Vec3 {
   const at = 3 * (triangles[3 * t + k] ?? 0);
   return [positions[at] ?? 0, positions[at + 1] ?? 0, positions[at + 2] ?? 0];
 }
 
-/** Middles and outward directions of the triangles of a mesh. */
-function facetsOf(mesh: Mesh): Facets {
-  const count = mesh.triangles.length / 3;
-  const [at, normal] = [new Float64Array(3 * count), new Float64Array(3 * count)];
-  for (let t = 0; t < count; t += 1) {
-    const [a, b, c] = [cornerOf(mesh, t, 0), cornerOf(mesh, t, 1), cornerOf(mesh, t, 2)];
-    const [ux, uy, uz] = [b[0] - a[0], b[1] - a[1], b[2] - a[2]];
-    const [vx, vy, vz] = [c[0] - a[0], c[1] - a[1], c[2] - a[2]];
-    const n: Vec3 = [uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx];
-    const long = Math.hypot(...n) || 1;
-    for (let k = 0; k < 3; k += 1) {
-      at[3 * t + k] = ((a[k] ?? 0) + (b[k] ?? 0) + (c[k] ?? 0)) / 3;
-      normal[3 * t + k] = (n[k] ?? 0) / long;
+/** Middles of the triangles of a mesh. */
+function middlesOf(mesh: Mesh): Float64Array {
+  const at = new Float64Array(mesh.triangles.length);
+  for (let i = 0; i < at.length; i += 3)
+    for (let corner = 0; corner < 3; corner += 1) {
+      const vertex = 3 * (mesh.triangles[i + corner] ?? 0);
+      for (let k = 0; k < 3; k += 1) at[i + k] = (at[i + k] ?? 0) + (mesh.positions[vertex + k] ?? 0) / 3;
     }
-  }
-  return { count, at, normal };
+  return at;
 }
 
 /** Of every corner, the direction of the surface there: its triangles’ by their area. */
-function cornerNormals(mesh: Mesh): Float64Array {
+function cornerNormals(mesh: Mesh, { count, normal, area }: Facets): Float64Array {
   const normals = new Float64Array(mesh.positions.length);
-  for (let t = 0; t < mesh.triangles.length / 3; t += 1) {
-    const [a, b, c] = [cornerOf(mesh, t, 0), cornerOf(mesh, t, 1), cornerOf(mesh, t, 2)];
-    const [ux, uy, uz] = [b[0] - a[0], b[1] - a[1], b[2] - a[2]];
-    const [vx, vy, vz] = [c[0] - a[0], c[1] - a[1], c[2] - a[2]];
-    const n = [uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx];
-    for (let k = 0; k < 3; k += 1) {
-      const at = 3 * (mesh.triangles[3 * t + k] ?? 0);
-      for (let axis = 0; axis < 3; axis += 1) normals[at + axis] = (normals[at + axis] ?? 0) + (n[axis] ?? 0);
+  for (let t = 0; t < count; t += 1)
+    for (let corner = 0; corner < 3; corner += 1) {
+      const vertex = 3 * (mesh.triangles[3 * t + corner] ?? 0);
+      for (let k = 0; k < 3; k += 1)
+        normals[vertex + k] = (normals[vertex + k] ?? 0) + (area[t] ?? 0) * (normal[3 * t + k] ?? 0);
     }
-  }
   return normals;
 }
 
@@ -157,8 +140,13 @@ const AT_BACK = 0.01;
  * Where the mould parts: round the flat back of what is pressed open, else where the surface turns from the pull. Of a wall
  * that runs with the pull it is half way up.
  */
-function partingLines(mesh: Mesh, { direction: [x, y, z], pulls, leastDeg }: PullLaid, hasBack: boolean) {
-  const normals = cornerNormals(mesh);
+function partingLines(
+  mesh: Mesh,
+  facets: Facets,
+  { direction: [x, y, z], pulls, leastDeg }: PullLaid,
+  hasBack: boolean,
+) {
+  const normals = cornerNormals(mesh, facets);
   const corners = mesh.positions.length / 3;
   const heights = new Float64Array(corners);
   let [low, high] = [Infinity, -Infinity];
@@ -191,14 +179,15 @@ const WRINKLE = 0.02;
  */
 export function draftMap(mesh: Mesh, laid: PullLaid): DraftMap {
   const facets = facetsOf(mesh);
-  const standings = standingsAlong(surfacePoints(mesh, POINTS), facets, laid);
+  const places = { count: facets.count, at: middlesOf(mesh), normal: facets.normal };
+  const standings = standingsAlong(surfacePoints(mesh, POINTS, facets), places, laid);
   const positions = new Float32Array(9 * facets.count);
   const owners = new Uint8Array(3 * facets.count);
   standings.forEach((standing, t) => {
     for (let k = 0; k < 3; k += 1) positions.set(cornerOf(mesh, t, k), 9 * t + 3 * k);
     owners.fill(1 + STANDINGS.indexOf(standing), 3 * t, 3 * t + 3);
   });
-  const lines = partingLines(mesh, laid, standings.includes('back'));
+  const lines = partingLines(mesh, facets, laid, standings.includes('back'));
   const longest = lines[0] ? lengthOf(lines[0]) : 0;
   return { positions, owners, parting: lines.filter((loop) => lengthOf(loop) >= WRINKLE * longest) };
 }

@@ -1,6 +1,6 @@
 import type { Vec3 } from '../../form/index.ts';
 import type { Mesh } from '../../solid/index.ts';
-import { type SurfacePoints, surfacePoints } from './surfacePoints.ts';
+import { facetsOf, type SurfacePoints, surfacePoints } from './surfacePoints.ts';
 
 /** How a mould comes off: all of it one way, or two halves apart. */
 export type Pulls = 'one' | 'two';
@@ -43,87 +43,104 @@ export type Standing = 'free' | 'steep' | 'undercut' | 'blind' | 'back';
 
 /** A surface as it is met along a pull: on a grid across it, the nearest that faces either way. */
 interface Along {
-  readonly u: Vec3;
-  readonly v: Vec3;
   readonly direction: Vec3;
-  readonly left: number;
-  readonly bottom: number;
   readonly floor: number;
   readonly ceiling: number;
   readonly cell: number;
-  readonly columns: number;
-  readonly rows: number;
   /** Highest in each cell of what faces away from the pull. */
   readonly downs: Float64Array;
   /** Lowest in each cell of what faces the pull. */
   readonly ups: Float64Array;
+  /** The cell that each place lies in, given how far it is across and up. */
+  cellAt(across: number, up: number): number;
+  readonly u: Vec3;
+  readonly v: Vec3;
 }
 
-function cellAt({ left, bottom, cell, columns, rows }: Along, across: number, up: number): number {
-  const column = Math.min(columns - 1, Math.max(0, Math.floor((across - left) / cell)));
-  return Math.min(rows - 1, Math.max(0, Math.floor((up - bottom) / cell))) * columns + column;
+/** Places as they lie to a pull: along it, how far they face it, and the cell across it. */
+interface Laid {
+  readonly depth: Float64Array;
+  readonly facing: Float64Array;
+  readonly here: Uint32Array;
 }
 
-function dotAt(values: Float64Array, i: number, [x, y, z]: Vec3): number {
-  return (values[3 * i] ?? 0) * x + (values[3 * i + 1] ?? 0) * y + (values[3 * i + 2] ?? 0) * z;
+type Places = Pick<SurfacePoints, 'count' | 'at' | 'normal'>;
+
+/** One number for each of many places or directions: how far along an axis. */
+function alongAxis(values: Float64Array, count: number, [x, y, z]: Vec3): Float64Array {
+  const found = new Float64Array(count);
+  for (let i = 0; i < count; i += 1)
+    found[i] = (values[3 * i] ?? 0) * x + (values[3 * i + 1] ?? 0) * y + (values[3 * i + 2] ?? 0) * z;
+  return found;
 }
 
-function spanAlong({ count, at }: SurfacePoints, axis: Vec3): readonly [low: number, high: number] {
+function spanOf(values: Float64Array): readonly [low: number, high: number] {
   let [low, high] = [Infinity, -Infinity];
-  for (let i = 0; i < count; i += 1) {
-    const place = dotAt(at, i, axis);
-    if (place < low) low = place;
-    if (place > high) high = place;
+  for (let i = 0; i < values.length; i += 1) {
+    const value = values[i] ?? 0;
+    if (value < low) low = value;
+    if (value > high) high = value;
   }
   return [low, high];
 }
 
+function laidOut(
+  { count, at, normal }: Places,
+  along: Pick<Along, 'u' | 'v' | 'direction' | 'cellAt'>,
+): Laid {
+  const [across, up] = [alongAxis(at, count, along.u), alongAxis(at, count, along.v)];
+  const here = new Uint32Array(count);
+  for (let i = 0; i < count; i += 1) here[i] = along.cellAt(across[i] ?? 0, up[i] ?? 0);
+  return {
+    depth: alongAxis(at, count, along.direction),
+    facing: alongAxis(normal, count, along.direction),
+    here,
+  };
+}
+
 /** Of a closed solid nothing that faces the pull is blind unless something above it faces away. */
-function metAlong(points: SurfacePoints, direction: Vec3): Along {
-  const { count, at, normal } = points;
+function metAlong(points: SurfacePoints, direction: Vec3): { readonly along: Along; readonly laid: Laid } {
+  const { count, at } = points;
   const [u, v] = basis(direction);
-  const [left, right] = spanAlong(points, u);
-  const [bottom, top] = spanAlong(points, v);
-  const [floor, ceiling] = spanAlong(points, direction);
+  const [left, right] = spanOf(alongAxis(at, count, u));
+  const [bottom, top] = spanOf(alongAxis(at, count, v));
   // About four points a cell, so that what stands before a cell is seen in it.
   const cell = Math.max(1e-9, Math.sqrt((8 * (right - left) * (top - bottom)) / Math.max(1, count)));
   const columns = Math.max(1, Math.ceil((right - left) / cell));
   const rows = Math.max(1, Math.ceil((top - bottom) / cell));
+  const cellAt = (across: number, up: number) => {
+    const column = Math.min(columns - 1, Math.max(0, Math.floor((across - left) / cell)));
+    return Math.min(rows - 1, Math.max(0, Math.floor((up - bottom) / cell))) * columns + column;
+  };
+  const laid = laidOut(points, { u, v, direction, cellAt });
+  const [floor, ceiling] = spanOf(laid.depth);
   const downs = new Float64Array(columns * rows).fill(-Infinity);
   const ups = new Float64Array(columns * rows).fill(Infinity);
-  const along: Along = { u, v, direction, left, bottom, floor, ceiling, cell, columns, rows, downs, ups };
   for (let i = 0; i < count; i += 1) {
-    const facing = dotAt(normal, i, direction);
-    const here = cellAt(along, dotAt(at, i, u), dotAt(at, i, v));
-    const depth = dotAt(at, i, direction);
-    if (facing < -FLAT) downs[here] = Math.max(downs[here] ?? 0, depth);
-    if (facing > FLAT) ups[here] = Math.min(ups[here] ?? 0, depth);
+    const facing = laid.facing[i] ?? 0;
+    const [cell, depth] = [laid.here[i] ?? 0, laid.depth[i] ?? 0];
+    if (facing < -FLAT && depth > (downs[cell] ?? 0)) downs[cell] = depth;
+    if (facing > FLAT && depth < (ups[cell] ?? 0)) ups[cell] = depth;
   }
-  return along;
+  return { along: { direction, floor, ceiling, cell, downs, ups, cellAt, u, v }, laid };
 }
 
 /** How far something stands before a place, along the pull that takes it off; under 0 where nothing does. */
-function before({ downs, ups }: Along, here: number, depth: number, facing: number, pulls: Pulls): number {
-  if (facing > FLAT) return (downs[here] ?? 0) - depth;
-  return pulls === 'two' && facing < -FLAT ? depth - (ups[here] ?? 0) : 0;
+function before({ downs, ups }: Along, { depth, facing, here }: Laid, i: number, isTwo: boolean): number {
+  const face = facing[i] ?? 0;
+  if (face > FLAT) return (downs[here[i] ?? 0] ?? 0) - (depth[i] ?? 0);
+  return isTwo && face < -FLAT ? (depth[i] ?? 0) - (ups[here[i] ?? 0] ?? 0) : 0;
 }
 
-interface PlaceAsk {
-  readonly here: number;
-  readonly depth: number;
-  readonly facing: number;
-  readonly pulls: Pulls;
-  /** Sine of the least draft. */
-  readonly steepest: number;
-}
-
-function standingOf(along: Along, { here, depth, facing, pulls, steepest }: PlaceAsk): Standing {
-  if (before(along, here, depth, facing, pulls) > along.cell) return 'blind';
-  if (pulls === 'one' && facing < -steepest) {
+/** @param steepest sine of the least draft */
+function standingOf(along: Along, laid: Laid, i: number, isTwo: boolean, steepest: number): Standing {
+  if (before(along, laid, i, isTwo) > along.cell) return 'blind';
+  const face = laid.facing[i] ?? 0;
+  if (!isTwo && face < -steepest) {
     const back = along.floor + BACK * (along.ceiling - along.floor);
-    return depth <= back && facing < -0.99 ? 'back' : 'undercut';
+    return (laid.depth[i] ?? 0) <= back && face < -0.99 ? 'back' : 'undercut';
   }
-  return Math.abs(facing) < steepest ? 'steep' : 'free';
+  return Math.abs(face) < steepest ? 'steep' : 'free';
 }
 
 const sineOf = (deg: number): number => Math.sin((deg * Math.PI) / 180);
@@ -137,23 +154,18 @@ const sineOf = (deg: number): number => Math.sin((deg * Math.PI) / 180);
  */
 export function standingsAlong(
   points: SurfacePoints,
-  places: Pick<SurfacePoints, 'count' | 'at' | 'normal'>,
+  places: Places,
   {
     direction,
     pulls,
     leastDeg,
   }: { readonly direction: Vec3; readonly pulls: Pulls; readonly leastDeg: number },
 ): readonly Standing[] {
-  const along = metAlong(points, direction);
+  const { along } = metAlong(points, direction);
+  const laid = laidOut(places, along);
   const steepest = sineOf(leastDeg);
   return Array.from({ length: places.count }, (_, i) =>
-    standingOf(along, {
-      here: cellAt(along, dotAt(places.at, i, along.u), dotAt(places.at, i, along.v)),
-      depth: dotAt(places.at, i, direction),
-      facing: dotAt(places.normal, i, direction),
-      pulls,
-      steepest,
-    }),
+    standingOf(along, laid, i, pulls === 'two', steepest),
   );
 }
 
@@ -163,20 +175,16 @@ export function standingsAlong(
  * @param leastDeg least draft of a rigid mould, degrees
  */
 export function draftAlong(points: SurfacePoints, direction: Vec3, pulls: Pulls, leastDeg: number): Draft {
-  const { count, at, normal, area } = points;
-  const along = metAlong(points, direction);
-  const steepest = sineOf(leastDeg);
+  const { along, laid } = metAlong(points, direction);
+  const [isTwo, steepest] = [pulls === 'two', sineOf(leastDeg)];
   const sums: Record<Standing, number> = { free: 0, steep: 0, undercut: 0, blind: 0, back: 0 };
   let [areaWhole, deepest] = [0, 0];
-  for (let i = 0; i < count; i += 1) {
-    const own = area[i] ?? 0;
-    const facing = dotAt(normal, i, direction);
-    const depth = dotAt(at, i, direction);
-    const here = cellAt(along, dotAt(at, i, along.u), dotAt(at, i, along.v));
-    const standing = standingOf(along, { here, depth, facing, pulls, steepest });
+  for (let i = 0; i < points.count; i += 1) {
+    const own = points.area[i] ?? 0;
+    const standing = standingOf(along, laid, i, isTwo, steepest);
     sums[standing] += own;
     areaWhole += own;
-    if (standing === 'blind') deepest = Math.max(deepest, before(along, here, depth, facing, pulls));
+    if (standing === 'blind') deepest = Math.max(deepest, before(along, laid, i, isTwo));
   }
   return { direction, pulls, areaWhole, ...sums, depth: deepest };
 }
@@ -221,7 +229,7 @@ const [TRIED, REFINED, AROUND] = [220, 4, 18];
 export interface PullAsk {
   readonly pulls: Pulls;
   readonly leastDeg: number;
-  /** Told so far, the last being the final one. */
+  /** Told the best of the axes, then the best of all directions on few points. */
   readonly onBetter?: (best: Draft) => void;
 }
 
@@ -232,14 +240,17 @@ export interface PullAsk {
  * @param mesh triangles facing outward, closed
  */
 export function bestPull(mesh: Mesh, { pulls, leastDeg, onBetter }: PullAsk): Draft {
-  const few = surfacePoints(mesh, COARSE);
-  const tried = [...AXES.slice(0, pulls === 'two' ? 3 : 6), ...directionsOver(TRIED, pulls === 'two')]
-    .map((direction) => draftAlong(few, direction, pulls, leastDeg))
-    .sort((a, b) => badness(a) - badness(b));
+  const facets = facetsOf(mesh);
+  const few = surfacePoints(mesh, COARSE, facets);
+  const roughly = (direction: Vec3) => draftAlong(few, direction, pulls, leastDeg);
+  const better = (all: readonly Draft[]) => all.toSorted((a, b) => badness(a) - badness(b));
+  const square = better(AXES.slice(0, pulls === 'two' ? 3 : 6).map(roughly));
+  if (square[0]) onBetter?.(square[0]);
+  const tried = better([...square, ...directionsOver(TRIED, pulls === 'two').map(roughly)]);
   const [first] = tried;
   if (!first) throw new RangeError('a surface without directions');
   onBetter?.(first);
-  const many = surfacePoints(mesh, FINE);
+  const many = surfacePoints(mesh, FINE, facets);
   let best = draftAlong(many, first.direction, pulls, leastDeg);
   for (const { direction } of tried.slice(0, REFINED))
     for (const near of [direction, ...nearTo(direction)]) {
