@@ -8,6 +8,7 @@ test('a piece from nothing, by keyboard alone', async ({ page }) => {
       for (let i = 1; i < times; i += 1) await page.keyboard.press(key);
     });
   const tabTo = async (name: RegExp) => {
+    const seen: string[] = [];
     for (let i = 0; i < 60; i += 1) {
       await press('Tab');
       const label = await page.evaluate(() => {
@@ -21,8 +22,9 @@ test('a piece from nothing, by keyboard alone', async ({ page }) => {
         );
       });
       if (name.test(label)) return;
+      seen.push(label.slice(0, 30));
     }
-    throw new Error(`${name} was not reached with Tab`);
+    throw new Error(`${name} was not reached with Tab: ${seen.join(' | ')}`);
   };
 
   await tabTo(/^New piece$/);

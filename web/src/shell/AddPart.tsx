@@ -91,7 +91,6 @@ interface StartListProps {
 }
 
 function StartList({ starts, chosen, ...row }: StartListProps) {
-  const shown = useDeferredValue(starts, NO_STARTS);
   return (
     <div
       id="starts"
@@ -100,9 +99,9 @@ function StartList({ starts, chosen, ...row }: StartListProps) {
       tabIndex={-1}
       className="mt-2 h-[min(22rem,45vh)] overflow-y-auto border-y border-hair"
     >
-      {shown.map((start, i) => (
+      {starts.map((start, i) => (
         <div key={start.id}>
-          {start.group !== shown[i - 1]?.group && (
+          {start.group !== starts[i - 1]?.group && (
             <p aria-hidden className="heading px-1.5 pt-2">
               {start.group}
             </p>
@@ -125,6 +124,7 @@ function AddPartForm({ onClose }: { readonly onClose: () => void }) {
   const [chosenId, setChosenId] = useState<string | null>(null);
   const { ratio, label, isOpen } = resolveScale(piece.scale);
   const { starts, isGuess } = useMemo(() => findStarts(question), [question]);
+  const shown = useDeferredValue(starts, NO_STARTS);
   const chosen = starts.find(({ id }) => id === chosenId) ?? starts[0];
   const picker = useRef<HTMLInputElement>(null);
   const [fault, setFault] = useState<string | null>(null);
@@ -189,7 +189,7 @@ function AddPartForm({ onClose }: { readonly onClose: () => void }) {
         role="combobox"
         aria-expanded
         aria-controls="starts"
-        aria-activedescendant={chosen ? `start-${chosen.id}` : undefined}
+        aria-activedescendant={chosen && shown.includes(chosen) ? `start-${chosen.id}` : undefined}
         className="field w-full"
         placeholder="horse, mug, barrel, child …"
         autoComplete="off"
@@ -213,7 +213,7 @@ function AddPartForm({ onClose }: { readonly onClose: () => void }) {
         <span className="w-24 text-right">{isOpen ? 'on the bench' : `at ${label}`}</span>
       </p>
       <StartList
-        starts={starts}
+        starts={shown}
         chosen={chosen}
         ratio={ratio}
         isOpen={isOpen}

@@ -40,6 +40,8 @@ describe('adding a part', () => {
   it('arrows move the choice and stop at the ends', async () => {
     const { what } = await open();
     const chosen = () => what.getAttribute('aria-activedescendant');
+    // Named once the list is drawn: until then there is nothing to point at.
+    await waitFor(() => expect(document.getElementById(chosen() ?? '')).not.toBeNull());
     const first = chosen();
     fireEvent.keyDown(what, { key: 'ArrowUp' });
     expect(chosen()).toBe(first);
