@@ -6,6 +6,7 @@ import { sourced } from '../../reckoning/index.ts';
 import { cellInBox, distancesInside, type Grid } from '../../solid/index.ts';
 import { mixWindow } from '../time/index.ts';
 import { type HeatBody, heatBody, type Stuff } from './body.ts';
+import { type MouldRound, mouldDistances, mouldRoundOf, withRoom } from './inMould.ts';
 import { type OvenRun, ovenRates } from './oven.ts';
 import type { CureRules } from './simulate.ts';
 
@@ -31,6 +32,8 @@ export interface BakeAsk {
   readonly core: CoreAsk | null;
   readonly clay: Stuff;
   readonly coreStuff: Stuff | null;
+  /** The mould it is baked in; null for one that is baked bare. */
+  readonly mould: MouldRound | null;
   readonly film: number;
   readonly under: number | null;
   readonly oven: OvenRun;
@@ -85,15 +88,21 @@ function coreStuffOf(context: PartFacts, kind: CoreKind): Stuff {
 function cellFor(
   { shape, shrink }: PartFacts,
   core: CoreAsk | null,
+  mould: MouldRound | null,
   clayMm3: number,
   { skin, solid, most }: Fineness,
 ): number {
   const through = shape.thickest.diameterMm / shrink / solid;
   const wanted = core ? Math.min(through, core.skinMm / skin) : through;
   const least = Math.min(LEAST_CELL, shape.thickest.diameterMm / shrink / FEWEST_ACROSS);
-  // However thin its clay, what is wide has a grid of its whole box.
-  const held = cellInBox(shape.box.min, shape.box.max, MOST_IN_BOX) / shrink;
-  return Math.max(least, wanted, Math.cbrt(clayMm3 / most), held);
+  // However thin its clay, what is wide has a grid of its whole box, its mould counted in.
+  const wall = mould?.wallMm ?? 0;
+  const [low, high] = [shape.box.min, shape.box.max].map((corner, side) =>
+    [0, 1, 2].map((k) => (corner[k] ?? 0) / shrink + (side === 0 ? -wall : wall)),
+  );
+  const [a = 0, b = 0, c = 0] = [0, 1, 2].map((k) => (high?.[k] ?? 0) - (low?.[k] ?? 0));
+  const held = cellInBox([0, 0, 0], [a, b, c], MOST_IN_BOX);
+  return Math.max(least, wanted, Math.cbrt((mould ? a * b * c : clayMm3) / most), held);
 }
 
 /**
@@ -118,15 +127,18 @@ export function bakeAsk(
   const mm3 = bulk.uses.reduce((sum, use) => sum + use.volumeMm3, 0);
   const core = bulk.kind ? coreAskOf(context) : null;
   const kind = coreKindOf(context);
+  const clay: Stuff = {
+    k: some(of('heat.clay-k'), LEAST_K),
+    rho: some((1000 * grams) / Math.max(1e-9, mm3), LEAST_RHO),
+    c: some(of('heat.clay-c'), LEAST_C),
+  };
+  const mould = mouldRoundOf(context, clay);
   return {
     shrink,
-    cellMm: coarser * cellFor(context, core, mm3, fineness),
+    cellMm: coarser * cellFor(context, core, mould, mm3, fineness),
     core,
-    clay: {
-      k: some(of('heat.clay-k'), LEAST_K),
-      rho: some((1000 * grams) / Math.max(1e-9, mm3), LEAST_RHO),
-      c: some(of('heat.clay-c'), LEAST_C),
-    },
+    clay,
+    mould,
     coreStuff: bulk.kind && kind ? coreStuffOf(context, kind) : null,
     film: some(of(`heat.film-${way.air}`), LEAST_FILM),
     under: way.under === 'rack' ? null : some(of(`heat.under-${way.under}`), LEAST_FILM),
@@ -181,7 +193,7 @@ export function bakeGrid(shape: Shape, ask: BakeAsk): BakeGrid {
   const core = ask.core ? coreField(deepGrid(grid), shape.regions, scaledAsk(ask.core, shrink)) : null;
   const cell = grid.cell / shrink;
   const [x, y, z] = grid.min;
-  return {
+  const bare = {
     grid: {
       size: grid.size,
       cell,
@@ -189,8 +201,10 @@ export function bakeGrid(shape: Shape, ask: BakeAsk): BakeGrid {
       owner: grid.owner,
     },
     core,
-    frame: { size: grid.size, min: [x / shrink, y / shrink, z / shrink], cell },
+    min: [x / shrink, y / shrink, z / shrink] as const,
   };
+  const held = ask.mould ? withRoom(bare, ask.mould) : bare;
+  return { grid: held.grid, core: held.core, frame: { size: held.grid.size, min: held.min, cell } };
 }
 
 /**
@@ -220,8 +234,10 @@ export function onlyRegions({ grid, core, frame }: BakeGrid, there: (owner: numb
  * @throws {RangeError} when nothing is inside
  */
 export function bodyOn({ grid, core }: BakeGrid, ask: BakeAsk): HeatBody {
+  const { mould } = ask;
   return heatBody({
-    grid,
+    grid: mould ? { ...grid, distance: mouldDistances(grid, mould) } : grid,
+    mould: mould && { stuff: mould.stuff, cast: grid.distance },
     core,
     clay: ask.clay,
     coreStuff: ask.coreStuff,

@@ -18,6 +18,8 @@ export interface BodyAsk {
   readonly core: Float32Array | null;
   readonly clay: Stuff;
   readonly coreStuff: Stuff | null;
+  /** The mould it is baked in: its stuff, and signed distances to what is in it; the grid is then to the mould. */
+  readonly mould?: { readonly stuff: Stuff; readonly cast: Float32Array } | null;
   /** Film coefficient of the air round it, W/(m²·K). */
   readonly film: number;
   /** Film coefficient of the lowest faces: a tile or a pad under it; null for a rack, where air comes everywhere. */
@@ -28,7 +30,7 @@ export interface BodyAsk {
 export interface HeatBody {
   /** Cells of the grid that are listed, in scan order. */
   readonly cells: Int32Array;
-  /** Whether each listed cell is clay: 1, or core: 0. */
+  /** Whether each listed cell is clay: 1, or core or mould: 0. */
   readonly isClay: Uint8Array;
   /** Six neighbours of each cell by their place in the list; a cell itself where there is none. */
   readonly neighbours: Int32Array;
@@ -84,7 +86,7 @@ function piecesOf(core: Float32Array, [nx, ny]: BodyAsk['grid']['size'], isIn: (
  * @throws {RangeError} when no cell is inside
  */
 export function heatBody(ask: BodyAsk): HeatBody {
-  const { grid, core, clay, coreStuff, film, under } = ask;
+  const { grid, core, clay, coreStuff, film, under, mould = null } = ask;
   const { size, cell, distance } = grid;
   const [nx, ny] = size;
   const dx = cell / 1000;
@@ -110,17 +112,21 @@ export function heatBody(ask: BodyAsk): HeatBody {
   const lowest = lowestLayer(cells, nx, ny);
   const [pa, pb, pg]: [number[], number[], number[]] = [[], [], []];
   const [fc, fn, fg]: [number[], number[], number[]] = [[], [], []];
-  const own = (isHere: boolean) => (isHere ? clay : (coreStuff ?? clay));
+  const isMould = (c: number) => mould !== null && (mould.cast[c] ?? 1) >= 0;
+  const own = (c: number): Stuff => {
+    if (mould !== null && isMould(c)) return mould.stuff;
+    return isCore(c) ? (coreStuff ?? clay) : clay;
+  };
   cells.forEach((c, i) => {
-    isClay[i] = isCore(c) ? 0 : 1;
-    const here = own(isClay[i] === 1);
+    isClay[i] = isCore(c) || isMould(c) ? 0 : 1;
+    const here = own(c);
     const s = (distance[c] ?? 0) / 1000;
     steps.forEach((step, side) => {
       const next = c + step;
       const at = place[next] ?? -1;
       neighbours[6 * i + side] = at < 0 ? i : at;
       if (at > i) {
-        const there = own(!isCore(next));
+        const there = own(next);
         const lead = 2 / (1 / here.k + 1 / there.k) - clay.k;
         if (lead !== 0) {
           pa.push(i);
@@ -149,7 +155,7 @@ export function heatBody(ask: BodyAsk): HeatBody {
   });
   const capacity = new Float64Array(n);
   for (let i = 0; i < n; i += 1) {
-    const stuff = own(isClay[i] === 1);
+    const stuff = own(cells[i] ?? 0);
     const kept = Math.max(LEAST_VOLUME * dx ** 3, Math.min(1.5 * dx ** 3, volume[i] ?? 0));
     capacity[i] = stuff.rho * stuff.c * kept;
   }

@@ -11,6 +11,8 @@ export const HEAT_RULES: readonly Row[] = [
   remembered('heat.fibre-k', 'Plant fibre leads heat, W/(m·K)', 0.05, ''),
   remembered('heat.dry-clay-k', 'Dry air-dry clay leads heat, W/(m·K)', 0.4, ''),
   remembered('heat.dry-clay-c', 'Dry air-dry clay takes heat, J/(kg·K)', 1000, ''),
+  remembered('heat.mould-k', 'Mould putty and rubber lead heat, W/(m·K)', 0.25, ''),
+  remembered('heat.mould-c', 'Mould putty and rubber take heat, J/(kg·K)', 1300, ''),
   remembered('heat.film-still', 'Still oven: heat from its air and walls, W/(m²·K)', 18, ''),
   remembered('heat.film-fan', 'Oven with a fan, W/(m²·K)', 30, ''),
   remembered('heat.film-tent', 'Under a tent of foil, W/(m²·K)', 10, ''),

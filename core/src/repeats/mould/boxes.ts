@@ -1,3 +1,4 @@
+import { mouldWallMm } from '../../bulk/mouldWall.ts';
 import { ballMm } from '../../bulk/shapes.ts';
 import type { PartContext } from '../../context/index.ts';
 import type { LaidBy, MouldChoice } from '../../piece/index.ts';
@@ -54,8 +55,7 @@ export function mouldNeed(master: MasterSize, choice: MouldChoice, own: PartCont
   const of = (row: string) => sourced(row, own).value;
   const largest = Math.max(master.acrossMm, master.alongMm, master.highMm);
   const isPoured = choice.kind === 'poured';
-  const usual = isPoured ? of('mould.box-side') : largest < 10 ? of('mould.wall-small') : of('mould.wall');
-  const wall = choice.wallMm ?? usual;
+  const wall = mouldWallMm(choice, largest, own);
   if (!(wall > 0)) throw new RangeError(`a mould wants a wall over 0, got ${wall} mm`);
   const floor = isPoured ? of('mould.box-floor') : wall;
   // An open mould has its master flush with its face; a closed or a poured one goes over it too.

@@ -106,6 +106,8 @@ export class MouldChoice {
   @IsOptional() @Amount(LIMITS.mouldChoice.wallMm) wallMm!: number | null;
   /** Generations of mould and cast between the master and the last cast. */
   @Amount(LIMITS.mouldChoice.generations) generations!: number;
+  /** Clay is cured in it, and taken out after the bake. */
+  @IsBoolean() bakedIn!: boolean;
   /** Casts that are wanted of it. */
   @Amount(LIMITS.mouldChoice.runs) runs!: number;
 }

@@ -29,6 +29,7 @@ export const DEFAULT_MOULD: MouldChoice = {
   pull: 'front',
   wallMm: null,
   generations: 1,
+  bakedIn: false,
   runs: 6,
 };
 

@@ -281,6 +281,16 @@ function Fields({ part, choice }: { readonly part: Part; readonly choice: MouldC
         value={choice.generations}
         onNumber={(n) => set('mould.generations', n, 'generations')}
       />
+      {choice.casts === 'clay' && choice.of !== 'foil' && (
+        <label className="flex min-h-8 items-center gap-1.5">
+          <input
+            type="checkbox"
+            checked={choice.bakedIn}
+            onChange={() => set('mould.bakedIn', !choice.bakedIn, 'baked in the mould')}
+          />
+          cured in the mould
+        </label>
+      )}
       <BinButton label={`No mould of ${part.name}`} onPress={() => set('mould', null, 'mould')} />
     </div>
   );
@@ -338,7 +348,9 @@ export function Mould({ part }: { readonly part: Part }) {
               <p className="mt-2 text-quiet">
                 One mould bears about {facts.life} casts.{' '}
                 {choice.casts === 'clay' &&
-                  `Clay may be cured in it at ${facts.bakeC} °C for ${facts.bakeMin} min where its packet allows that; the mould slows the heat.`}
+                  (choice.bakedIn
+                    ? `It is cured in the mould, which slows the heat: its minutes at Bake count that in. Common practice is ${facts.bakeC} °C for ${facts.bakeMin} min where the packet allows that.`
+                    : `Clay may be cured in it at ${facts.bakeC} °C for ${facts.bakeMin} min where its packet allows that; the mould slows the heat.`)}
               </p>
               {(choice.of === 'putty' || choice.of === 'rubber') && (
                 <MixStart what={`${part.name} mould`} placesMin={facts.placesMin} setsMin={facts.setsMin} />
