@@ -175,4 +175,10 @@ test('marks that fall on what is there say so, and begin elsewhere at one press'
   await expect(spacing.getByRole('status')).toContainText('Marks 1, 7 come too near.');
   await spacing.getByRole('button', { name: /^begin at/ }).click();
   await expect(spacing.getByRole('status')).toContainText('All marks keep clear of it.');
+
+  // Round the mug, half way up: the line is as long as it is round there.
+  await page.getByRole('button', part('Enamel mug')).first().click();
+  await spacing.getByLabel('Divide').selectOption('round');
+  await spacing.getByLabel('over its foot').fill('4');
+  await expect(spacing).toContainText(/2[0-4]\.\d mm long/);
 });

@@ -11,6 +11,7 @@ import { outlineArea, type Place, placesOf } from './places.ts';
 import { setOfPart } from './reckoners.ts';
 import { type StoodInSpace, standInSpace } from './sets/inSpace.ts';
 import { setDrawing, setGuide } from './sets/setDrawing.ts';
+import { acrossAt } from './spacing/acrossAt.ts';
 
 function countedOf(given: Given, part: string) {
   const context = given.contexts.get(part);
@@ -92,6 +93,33 @@ export const setInSpaceAsk = ask(
       host: buildSolid(host.shape, HOST_CELLS, null).skin,
       one: buildSolid(found.context.shape, ONE_CELLS, null).skin,
       stands,
+    };
+  },
+);
+
+/** What is round about an upright middle, so that its width tells how far it is round. */
+const ROUND: readonly string[] = ['turned', 'ball', 'cylinder'];
+
+/** A round part at a height: how wide it is there, and how high all of it; miniature mm. */
+export interface RoundAt {
+  readonly acrossMm: number;
+  readonly highMm: number;
+}
+
+/** A part that a line can be led round level; null for any other. */
+export const roundAtAsk = ask(
+  'repeats.round-at',
+  (
+    given: Given,
+    { part, heightMm }: { readonly part: string; readonly heightMm: number },
+  ): RoundAt | null => {
+    const context = given.contexts.get(part);
+    if (!context || !ROUND.includes(context.part.form.kind)) return null;
+    const { shape, shrink } = context;
+    const [low, high] = [shape.box.min[1], shape.box.max[1]];
+    return {
+      acrossMm: acrossAt(shape.outline('front'), low + heightMm * shrink) / shrink,
+      highMm: (high - low) / shrink,
     };
   },
 );

@@ -83,7 +83,7 @@ export const MOULD = declareFigures('repeats', {
     unit: '',
     title: 'Make the master larger, times',
     says: 'size of the master against that of the last cast',
-    formula: 'o = 1 ÷ (…)',
+    formula: ['o = 1 ÷ (…)', 'o = (1 ÷ (…) × g^(k × n))^(1 ÷ (1 + n))'],
   },
   stuff: {
     key: 'mould.stuff',
@@ -175,6 +175,6 @@ export const PATTERN = declareFigures('repeats', {
     unit: 'count',
     title: 'Chips or crumbs in it',
     says: 'how many chips are chopped, or crumbs stirred in',
-    formula: 'n = V × 1000 × q ÷ 100 ÷ p³',
+    formula: 'n = round(V × 1000 × q ÷ 100 ÷ p³)',
   },
 });

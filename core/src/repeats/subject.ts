@@ -5,6 +5,7 @@ import {
   placesAsk,
   placesOfAsk,
   pullAsk,
+  roundAtAsk,
   setDrawingAsk,
   setInSpaceAsk,
   sheetsAsk,
@@ -17,6 +18,6 @@ export const repeatsSubject = declareSubject({
   name: 'repeats',
   needs: [bulkSubject],
   reckoners: REPEATS_RECKONERS,
-  asks: [placesAsk, placesOfAsk, setDrawingAsk, setInSpaceAsk, sheetsAsk, pullAsk, draftAsk],
+  asks: [placesAsk, placesOfAsk, setDrawingAsk, setInSpaceAsk, sheetsAsk, pullAsk, draftAsk, roundAtAsk],
   lines: [{ stage: 'repeats', isLong: false, of: setLines }],
 });

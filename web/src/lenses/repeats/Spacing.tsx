@@ -20,7 +20,7 @@ import { NumberField } from '../../parts/NumberField.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { type Column, Table } from '../../parts/Table.tsx';
 import { TextField } from '../../parts/TextField.tsx';
-import { usePartFacts } from '../../spine/hooks.ts';
+import { useAsk, usePartFacts } from '../../spine/hooks.ts';
 import { selectPart, useAppSelector } from '../../state/store.ts';
 import { PrintTrue } from './PrintTrue.tsx';
 
@@ -33,9 +33,11 @@ interface Asked {
   readonly firstMm: number;
   readonly endMm: number;
   readonly rows: 1 | 2;
+  /** Round the selected part at this height over its foot, miniature mm; null for a line of its own. */
+  readonly roundAtMm: number | null;
 }
 
-const PLAIN = { by: 'length', n: 8, pitchMm: null, firstMm: 0, endMm: 0, rows: 1 } as const;
+const PLAIN = { by: 'length', n: 8, pitchMm: null, firstMm: 0, endMm: 0, rows: 1, roundAtMm: null } as const;
 const asked = (curve: Curve, over: Partial<Asked> = {}): Asked => ({ ...PLAIN, curve, ...over });
 
 /** Things that are often divided, to begin with. */
@@ -134,6 +136,12 @@ interface FieldsProps {
   readonly onAsk: (ask: Asked) => void;
 }
 
+/** The selected part, where a line can be led round it level; null for any other. */
+function useRoundPart(heightMm: number | null) {
+  const part = useAppSelector(selectPart);
+  return useAsk('repeats.round-at', part ? { part: part.id, heightMm: heightMm ?? 0 } : null) ?? null;
+}
+
 /** The line and its sizes. */
 function LineFields({ ask, onAsk }: FieldsProps) {
   const part = useAppSelector(selectPart);
@@ -143,24 +151,46 @@ function LineFields({ ask, onAsk }: FieldsProps) {
     facts && facts.part.form.kind === 'extruded'
       ? facts.part.form.points.map(({ xMm, yMm }) => [xMm / facts.shrink, yMm / facts.shrink] as const)
       : null;
+  const round = useRoundPart(ask.roundAtMm);
   const options = [
     ...KINDS.map(({ value, says }) => ({ value, says })),
+    ...(round ? [{ value: 'round' as const, says: `round ${part?.name ?? 'the part'} at a height` }] : []),
     ...(outline || curve.kind === 'outline'
       ? [{ value: 'outline' as const, says: `the outline of ${part?.name ?? 'the part'}` }]
       : []),
   ];
-  const choose = (kind: Curve['kind']) => {
+  const choose = (kind: Curve['kind'] | 'round') => {
+    if (kind === 'round') {
+      onAsk({ ...ask, curve: { kind: 'circle', acrossMm: 1 }, roundAtMm: round ? round.highMm / 2 : 0 });
+      return;
+    }
     const begin = KINDS.find(({ value }) => value === kind)?.begin;
-    if (kind === 'outline' && outline) onAsk({ ...ask, curve: { kind, points: outline, isClosed: true } });
-    else if (begin) onAsk({ ...ask, curve: begin });
+    if (kind === 'outline' && outline)
+      onAsk({ ...ask, roundAtMm: null, curve: { kind, points: outline, isClosed: true } });
+    else if (begin) onAsk({ ...ask, roundAtMm: null, curve: begin });
   };
   const sizes = Object.entries(curve).filter((one): one is [string, number] => typeof one[1] === 'number');
   const put = (field: string, value: number) =>
     onAsk({ ...ask, curve: { ...curve, [field]: value } as Curve });
   return (
     <>
-      <Choice label="Divide" value={curve.kind} options={options} onChoose={choose} />
-      {sizes.map(([field, value]) =>
+      <Choice
+        label="Divide"
+        value={ask.roundAtMm === null ? curve.kind : 'round'}
+        options={options}
+        onChoose={choose}
+      />
+      {ask.roundAtMm !== null && round && (
+        <LengthField
+          label="over its foot"
+          className="w-18"
+          shown={mm(ask.roundAtMm)}
+          unit="mm"
+          sign="nonNegative"
+          onLength={(height) => onAsk({ ...ask, roundAtMm: Math.min(round.highMm, height) })}
+        />
+      )}
+      {(ask.roundAtMm === null ? sizes : []).map(([field, value]) =>
         SIZE_SAYS[field] ? (
           <LengthField
             key={field}
@@ -315,7 +345,12 @@ function Clear({ ask, course, found, onAsk }: ClearProps) {
 /** Divides any line equally: a list of distances, and a protractor or a strip to print at true size. */
 export function Spacing() {
   const [ask, setAsk] = useState<Asked>(() => asked({ kind: 'circle', acrossMm: 40 }, { n: 12 }));
-  const outcome = useMemo(() => work(ask), [ask]);
+  const round = useRoundPart(ask.roundAtMm);
+  const across = ask.roundAtMm === null ? null : (round?.acrossMm ?? 0);
+  const outcome = useMemo(
+    () => work(across === null ? ask : { ...ask, curve: { kind: 'circle', acrossMm: across } }),
+    [ask, across],
+  );
   const found = 'says' in outcome ? null : outcome;
   const marks = found?.found.marks.map((one, i): Mark => ({ number: i + 1, ...one })) ?? [];
   return (
