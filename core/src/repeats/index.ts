@@ -1,4 +1,4 @@
-export type { CastRisks, CutFromSheets, DraftSeen, PullSeen, SetInSpace } from './asks.ts';
+export type { CutFromSheets, SetInSpace } from './asks.ts';
 export {
   batchesOf,
   type MixStage,
@@ -7,6 +7,7 @@ export {
   type RunningMix,
   readRunningMixes,
 } from './mixClock.ts';
+export type { CastRisks, DraftSeen, PullSeen } from './mould/asks.ts';
 export { type Board, boardsDrawing, boxBoards } from './mould/boards.ts';
 export { PULL_OF } from './mould/boxes.ts';
 export { type CastLengths, castFault, castLogged, type LearnedShrink } from './mould/casts.ts';

@@ -1,16 +1,8 @@
 import { bulkSubject } from '../bulk/index.ts';
 import { declareSubject } from '../context/index.ts';
-import {
-  draftAsk,
-  placesAsk,
-  placesOfAsk,
-  pullAsk,
-  roundAtAsk,
-  setDrawingAsk,
-  setInSpaceAsk,
-  sheetsAsk,
-} from './asks.ts';
+import { placesAsk, placesOfAsk, roundAtAsk, setDrawingAsk, setInSpaceAsk, sheetsAsk } from './asks.ts';
 import { setLines } from './lines.ts';
+import { draftAsk, pullAsk } from './mould/asks.ts';
 import { REPEATS_RECKONERS } from './reckoners.ts';
 
 /** Sets, even spacing, ways of making many, moulds. */

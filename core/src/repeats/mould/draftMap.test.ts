@@ -3,7 +3,7 @@ import { reckonedOne } from '../../armature/testContext.ts';
 import { buildSolid, type Form, shapeOf, type Vec3 } from '../../form/index.ts';
 import { DEFAULT_MOULD } from '../../piece/index.ts';
 import { meshSums, sampleField } from '../../solid/index.ts';
-import { draftAsk } from '../asks.ts';
+import { draftAsk } from './asks.ts';
 import { draftMap, partingLength, STANDINGS } from './draftMap.ts';
 import { laidDraft, type Pulls } from './pull.ts';
 import { holesThrough, necksOf } from './trapped.ts';
