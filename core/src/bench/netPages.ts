@@ -1,6 +1,6 @@
 import { type FlatPiece, nestOnSheets, type PlacedPiece, sizeOf } from '../bulk/index.ts';
 import { type DrawItem, type Drawing, MARGIN_MM, moved, PAPERS, type Paper } from '../drawing/index.ts';
-import { deepestIn, extentOf, type Outline } from '../form/index.ts';
+import { deepestIn, extentOf, type Outline, type Vec2 } from '../form/index.ts';
 import { formatMiniMm, miniMm } from '../units/index.ts';
 import { CHECK_ROOM_MM, laidOut } from './templates.ts';
 
@@ -21,17 +21,34 @@ function within(middle: number, text: string, wide: number): number {
   return half > wide / 2 ? wide / 2 : Math.max(half, Math.min(wide - half, middle));
 }
 
+interface Lying {
+  readonly outline: Outline;
+  /** Where there is most room for words, clear of openings. */
+  readonly deepest: Vec2;
+}
+
+const known = { as: new WeakMap<Outline, Lying>(), turned: new WeakMap<Outline, Lying>() };
+
+/** An outline as it lies on its sheet: the same for all pieces that are cut alike. */
+function lying(outline: Outline, isTurned: boolean): Lying {
+  const kept = isTurned ? known.turned : known.as;
+  const before = kept.get(outline);
+  if (before) return before;
+  const laid = isTurned ? quarterTurned(outline) : outline;
+  const found = { outline: laid, deepest: deepestIn(laid).at };
+  kept.set(outline, found);
+  return found;
+}
+
 /** A piece with its name and size on it, its box from the origin. */
 function pieceItems(
   { piece, turned }: Pick<PlacedPiece, 'piece' | 'turned'>,
   material: 'paper' | 'none' = 'none',
 ): DrawItem[] {
-  const outline = turned ? quarterTurned(piece.outline) : piece.outline;
+  const { outline, deepest } = lying(piece.outline, turned);
   const [left, bottom, right] = extentOf(outline);
   const [w, h] = sizeOf(piece).map((mm) => formatMiniMm(miniMm(mm)));
-  // Where there is most room for words, clear of openings.
-  const deep = deepestIn(outline).at;
-  const at = [deep[0] - left, deep[1] - bottom + LINE] as const;
+  const at = [deepest[0] - left, deepest[1] - bottom + LINE] as const;
   const line = (text: string, down: number): DrawItem => ({
     kind: 'text',
     at: [within(at[0], text, right - left), at[1] - down],

@@ -2,6 +2,7 @@ import { sheetsDrawing } from '@every-inch/core/bench';
 import { type Part, setAt } from '@every-inch/core/piece';
 import { oneLog } from '@every-inch/core/repeats';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
+import { useMemo, useState } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { FigureList } from '../../parts/FigureList.tsx';
 import { FigureRow } from '../../parts/FigureRow.tsx';
@@ -86,11 +87,12 @@ function SetList() {
 /** What is cut from sheets for a flat set. */
 function FromSheet({ part }: { readonly part: Part }) {
   const cut = useAsk('repeats.sheets', { part: part.id });
+  const [isOpen, setIsOpen] = useState(false);
+  const first = cut?.nest.sheets[0];
+  const drawing = useMemo(() => (isOpen && first ? sheetsDrawing([first]) : null), [isOpen, first]);
   if (!cut || cut.perSheet === 0) return null;
-  const [first] = cut.nest.sheets;
-  const drawing = first ? sheetsDrawing([first]) : null;
   return (
-    <details className="mt-2">
+    <details className="mt-2" onToggle={(event) => setIsOpen(event.currentTarget.open)}>
       <summary className="heading cursor-pointer">
         {cut.perSheet} to a sheet, {cut.sheets === 1 ? 'one sheet' : `${cut.sheets} sheets`}
       </summary>
