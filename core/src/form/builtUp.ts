@@ -10,13 +10,12 @@ import {
 import { boxRound } from './box.ts';
 import { FormError } from './errors.ts';
 import { stretchMeasures } from './fieldMeasure.ts';
-import { once } from './once.ts';
 import { extentOf, uniteAreas } from './outline.ts';
 import { facing, type PlacedShape, placedBox, placedField, placedSeen, placement } from './placed.ts';
 import { outlineOf, sampledShape } from './sampled.ts';
 import { SIDES } from './side.ts';
 import type { Box, BuiltForm, BuiltPiece, Field, Outline, PlainForm, Shape, Side, Vec3 } from './types.ts';
-import { type Apart, type Member, nothingApart, unionGrid } from './unionGrid.ts';
+import { type Apart, type Member, unionGrid, unionWhole } from './unionGrid.ts';
 import { minus } from './vectors.ts';
 
 /** A piece in its place, which adds to the thing or is taken away from it. */
@@ -144,37 +143,18 @@ export function builtShape(form: BuiltForm, shapeOf: (form: PlainForm) => Shape)
   const from: Vec3 = [(round.min[0] + round.max[0]) / 2, round.min[1], (round.min[2] + round.max[2]) / 2];
   const pieces = moved(found, from);
   const box: Box = { min: minus(round.min, from), max: minus(round.max, from) };
-  const total = (key: 'volumeMm3' | 'areaMm2') => adding.reduce((sum, { shape }) => sum + shape[key], 0);
-  const whole = once(() => {
-    const apart = nothingApart();
-    const grid = gridOf(pieces, box, cellOf(box), apart);
-    const sums = meshSums(surfaceOf(grid));
-    return {
-      grid: redistanced(grid, 'inside'),
-      volumeMm3: total('volumeMm3') - (apart.volumeMm3 - sums.volumeMm3),
-      areaMm2: total('areaMm2') - (apart.areaMm2 - sums.areaMm2),
-      centre: sums.centre,
-    };
-  });
   return sampledShape({
     regions: adding.map(({ name }) => name),
     region: adding[0]?.name ?? '',
     box,
-    get grid() {
-      return whole().grid;
-    },
     // Inside, distances to a union are too short until they are measured again.
     sample: (cellMm) => redistanced(gridOf(pieces, box, cellMm), 'inside'),
     distance: unionField(pieces),
-    get volumeMm3() {
-      return whole().volumeMm3;
-    },
-    get areaMm2() {
-      return whole().areaMm2;
-    },
-    get centre() {
-      return whole().centre;
-    },
+    whole: () =>
+      unionWhole(
+        (apart) => gridOf(pieces, box, cellOf(box), apart),
+        adding.map(({ shape }) => shape),
+      ),
     error: ERROR,
     measures: stretchMeasures(box),
     outline: (view) => seen(pieces, SIDES[view]),

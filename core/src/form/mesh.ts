@@ -117,9 +117,7 @@ export function meshSolid(mesh: Mesh, region: string, error: number): Shape {
     sample: (cellMm) => meshGrid(mesh, cellMm),
     distance: null,
     seenFrom: (side) => seenMesh(mesh, side),
-    volumeMm3: Math.abs(volumeMm3),
-    areaMm2,
-    centre,
+    whole: () => ({ volumeMm3: Math.abs(volumeMm3), areaMm2, centre }),
     error,
     measures: [],
   });

@@ -5,6 +5,15 @@ import { once } from './once.ts';
 import { unite } from './outline.ts';
 import type { Box, Field, FormMeasure, InnerBall, Outline, Shape, Side, Vec3, View } from './types.ts';
 
+/** A solid measured as a whole. */
+export interface Whole {
+  readonly volumeMm3: number;
+  readonly areaMm2: number;
+  readonly centre: Vec3;
+  /** The grid it was measured on, where there is one. */
+  readonly grid?: Grid;
+}
+
 /** What a solid must bring that is measured on a grid. */
 export interface Sampled {
   readonly region: string;
@@ -13,15 +22,12 @@ export interface Sampled {
   readonly box: Box;
   /** True signed distances: the depth of a place is read off them. */
   sample(cellMm: number): Grid;
-  readonly volumeMm3: number;
-  readonly areaMm2: number;
-  readonly centre: Vec3;
+  /** Asked for once, when it is needed. */
+  whole(): Whole;
   /** Of volume and surface; what is read off the grid is to a cell besides. */
   readonly error: number;
   /** Where it is known without a grid. */
   readonly thickest?: InnerBall;
-  /** A grid that is there already, to be measured on. */
-  readonly grid?: Grid;
   readonly measures: readonly FormMeasure[];
   readonly notes?: readonly string[];
   readonly distance: Field | null;
@@ -96,24 +102,25 @@ function volumesByRegion({ distance, owner }: Grid, regions: readonly string[], 
 export function sampledShape(solid: Sampled): Shape {
   const { min, max } = solid.box;
   const cell = cellInBox(min, max, CELLS);
-  const grid = once(() => solid.grid ?? solid.sample(cell));
+  const whole = once(() => solid.whole());
+  const grid = once(() => whole().grid ?? solid.sample(cell));
   const deep = once((): DeepGrid => deepGrid(grid()));
   const regions = solid.regions ?? [solid.region];
   const thickest = once(() => solid.thickest ?? deepest(grid(), solid.region, solid.distance === null));
   const byRegion = once(() =>
-    regions.length > 1 ? volumesByRegion(grid(), regions, solid.volumeMm3) : undefined,
+    regions.length > 1 ? volumesByRegion(grid(), regions, whole().volumeMm3) : undefined,
   );
   const middle = (min[2] + max[2]) / 2;
   return {
     box: solid.box,
     get volumeMm3() {
-      return solid.volumeMm3;
+      return whole().volumeMm3;
     },
     get areaMm2() {
-      return solid.areaMm2;
+      return whole().areaMm2;
     },
     get centre() {
-      return solid.centre;
+      return whole().centre;
     },
     error: solid.error,
     get thickest() {

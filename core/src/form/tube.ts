@@ -1,12 +1,11 @@
-import { cellInBox, meshSums, redistanced, surfaceOf } from '../solid/index.ts';
+import { cellInBox, redistanced } from '../solid/index.ts';
 import { FormError, positive } from './errors.ts';
-import { once } from './once.ts';
 import { roundCone } from './roundCone.ts';
 import { sampledShape } from './sampled.ts';
 import { ballSeen, hullsSeen, SIDES } from './side.ts';
 import { ballVolume, roundBar } from './solids.ts';
 import type { FormMeasure, Outline, Shape, Side, TubeForm, Vec3 } from './types.ts';
-import { type Member, nothingApart, unionGrid } from './unionGrid.ts';
+import { type Apart, type Member, unionGrid, unionWhole } from './unionGrid.ts';
 
 interface Bar {
   readonly a: Vec3;
@@ -80,11 +79,12 @@ function memberOf(bar: Bar): Member {
 }
 
 /** Volume and surface of one bar by itself; one whose ball swallows its other end is that ball. */
-function closedSums({ a, b, r1, r2 }: Bar): { volume: number; area: number } {
+function closedSums({ a, b, r1, r2 }: Bar): Apart {
   const apart = Math.hypot(b[0] - a[0], b[1] - a[1], b[2] - a[2]);
   const r = Math.max(r1, r2);
-  if (apart <= Math.abs(r1 - r2)) return { volume: ballVolume(r), area: 4 * Math.PI * r * r };
-  return roundBar(r1, r2, apart);
+  if (apart <= Math.abs(r1 - r2)) return { volumeMm3: ballVolume(r), areaMm2: 4 * Math.PI * r * r };
+  const { volume, area } = roundBar(r1, r2, apart);
+  return { volumeMm3: volume, areaMm2: area };
 }
 
 function seen(bars: readonly Bar[], side: Side): Outline {
@@ -113,20 +113,6 @@ export function tubeShape(form: TubeForm): Shape {
     return nearest;
   };
   const members = bars.map((bar) => memberOf(bar));
-  const whole = once(() => {
-    const apart = nothingApart();
-    const grid = unionGrid(members, { min, max }, cellInBox(min, max, CELLS), apart);
-    const sums = meshSums(surfaceOf(grid));
-    const volume = closed.reduce((sum, bar) => sum + bar.volume, 0);
-    const area = closed.reduce((sum, bar) => sum + bar.area, 0);
-    return {
-      grid: redistanced(grid, 'inside'),
-      volumeMm3: volume - (apart.volumeMm3 - sums.volumeMm3),
-      areaMm2: area - (apart.areaMm2 - sums.areaMm2),
-      centre: sums.centre,
-    };
-  });
-  const closed = bars.map(closedSums);
   const measure = (key: string, title: string, lengthMm: number, field: string | null): FormMeasure => ({
     key,
     title,
@@ -140,18 +126,11 @@ export function tubeShape(form: TubeForm): Shape {
     region: 'tube',
     box: { min, max },
     sample: (cellMm) => redistanced(unionGrid(members, { min, max }, cellMm), 'inside'),
-    get grid() {
-      return whole().grid;
-    },
-    get volumeMm3() {
-      return whole().volumeMm3;
-    },
-    get areaMm2() {
-      return whole().areaMm2;
-    },
-    get centre() {
-      return whole().centre;
-    },
+    whole: () =>
+      unionWhole(
+        (apart) => unionGrid(members, { min, max }, cellInBox(min, max, CELLS), apart),
+        bars.map(closedSums),
+      ),
     error: ERROR,
     measures: [
       measure('thickness', 'Thickness', form.thicknessMm, 'thicknessMm'),

@@ -1,4 +1,5 @@
-import { type Grid, gridFrame, meshSums, surfaceOf } from '../solid/index.ts';
+import { type Grid, gridFrame, meshSums, redistanced, surfaceOf } from '../solid/index.ts';
+import type { Whole } from './sampled.ts';
 import type { Box, Field } from './types.ts';
 
 /** One solid among several: added to them, or cut out of them. */
@@ -14,7 +15,7 @@ export interface Apart {
   areaMm2: number;
 }
 
-export function nothingApart(): Apart {
+function nothingApart(): Apart {
   return { volumeMm3: 0, areaMm2: 0 };
 }
 
@@ -89,4 +90,27 @@ export function unionGrid(members: readonly Member[], box: Box, cell: number, ap
       }
   }
   return { ...frame, distance, owner };
+}
+
+/**
+ * Several solids as one: their own volumes and surfaces in closed form, less what a grid says that overlaps and cuts take
+ * away.
+ *
+ * @param build the grid of the whole, with what the members come to apart
+ * @param closed of every member that adds
+ */
+export function unionWhole(
+  build: (apart: Apart) => Grid,
+  closed: readonly Readonly<Apart>[],
+): Whole & { readonly grid: Grid } {
+  const apart = nothingApart();
+  const grid = build(apart);
+  const sums = meshSums(surfaceOf(grid));
+  const total = (key: keyof Apart) => closed.reduce((sum, one) => sum + one[key], 0);
+  return {
+    grid: redistanced(grid, 'inside'),
+    volumeMm3: total('volumeMm3') - (apart.volumeMm3 - sums.volumeMm3),
+    areaMm2: total('areaMm2') - (apart.areaMm2 - sums.areaMm2),
+    centre: sums.centre,
+  };
 }
