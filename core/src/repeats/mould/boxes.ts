@@ -26,8 +26,14 @@ export interface MouldNeed {
   readonly outerMm: readonly [number, number, number];
   readonly volumeMm3: number;
   readonly grams: number;
-  /** One of two equal portions: its mass, volume, and the ball it makes. */
-  readonly half: { readonly grams: number; readonly volumeMm3: number; readonly ballMm: number };
+  /** One of two equal portions: its mass, volume, the ball it makes, or the length cut off a roll half as thick as that ball. */
+  readonly half: {
+    readonly grams: number;
+    readonly volumeMm3: number;
+    readonly ballMm: number;
+    readonly rollThickMm: number;
+    readonly rollMm: number;
+  };
   /** How high a pour comes over the floor of its box; null for one that is pressed. */
   readonly pourMm: number | null;
 }
@@ -65,13 +71,20 @@ export function mouldNeed(master: MasterSize, choice: MouldChoice, own: PartCont
   const volumeMm3 = envelope - master.volumeMm3;
   if (!(volumeMm3 > 0))
     throw new RangeError('the master is larger than the box round it: its solid does not close');
+  const ball = ballMm(volumeMm3 / 2);
   const grams = (volumeMm3 / 1000) * of('stuff.silicone.density');
   return {
     wallMm: wall,
     outerMm: outer,
     volumeMm3,
     grams,
-    half: { grams: grams / 2, volumeMm3: volumeMm3 / 2, ballMm: ballMm(volumeMm3 / 2) },
+    half: {
+      grams: grams / 2,
+      volumeMm3: volumeMm3 / 2,
+      ballMm: ball,
+      rollThickMm: ball / 2,
+      rollMm: volumeMm3 / 2 / ((Math.PI / 4) * (ball / 2) ** 2),
+    },
     pourMm: isPoured ? high : null,
   };
 }

@@ -174,6 +174,9 @@ describe('what a mould takes', () => {
     expect(need.half.volumeMm3 * 2).toBeCloseTo(need.volumeMm3, 9);
     // The ball of half of it: π d³ ÷ 6.
     expect((Math.PI * need.half.ballMm ** 3) / 6).toBeCloseTo(need.half.volumeMm3, 6);
+    // As a roll: a circle times its length.
+    expect(Math.PI * (need.half.rollThickMm / 2) ** 2 * need.half.rollMm).toBeCloseTo(need.half.volumeMm3, 6);
+    expect(need.half.rollThickMm).toBeCloseTo(need.half.ballMm / 2, 9);
   });
 
   it('a poured one is counted over its master too, with more room at its sides', () => {

@@ -162,17 +162,10 @@ function RockWays({ rocks }: { readonly rocks: NonNullable<MouldFacts['rocks']> 
   );
 }
 
-/** A roll as thick as half the ball it makes is wide, cut square through its middle. */
-function rollMm(volumeMm3: number, ballMm: number) {
-  const thick = ballMm / 2;
-  return { thick, long: volumeMm3 / ((Math.PI / 4) * thick ** 2) };
-}
-
 /** What is weighed, rolled or boarded up. */
 function Portions({ facts }: { readonly facts: MouldFacts }) {
   const { choice, need, master } = facts;
   const [a, b, c] = need.outerMm;
-  const roll = rollMm(need.half.volumeMm3, need.half.ballMm);
   if (facts.rocks) return <RockWays rocks={facts.rocks} />;
   if (choice.of === 'clay')
     return (
@@ -194,8 +187,8 @@ function Portions({ facts }: { readonly facts: MouldFacts }) {
         Two equal portions: <span className="figure">{need.half.grams.toFixed(1)} g</span> each,{' '}
         <span className="figure">{(need.half.volumeMm3 / 1000).toFixed(1)} cm³</span>, or two balls of{' '}
         <span className="figure">{need.half.ballMm.toFixed(0)} mm</span>, or one wedge each off a roll{' '}
-        <span className="figure">{mm(roll.thick)} mm</span> thick, cut at{' '}
-        <span className="figure">{mm(roll.long)} mm</span>
+        <span className="figure">{mm(need.half.rollThickMm)} mm</span> thick, cut at{' '}
+        <span className="figure">{mm(need.half.rollMm)} mm</span>
       </li>
       {need.pourMm !== null && (
         <li className="border-t border-hair py-1">
@@ -300,7 +293,7 @@ function Fields({ part, choice }: { readonly part: Part; readonly choice: MouldC
 export function Mould({ part }: { readonly part: Part }) {
   const set = usePartEdit(part);
   const facts = useTold('repeats.mould', part.id);
-  const oversize = useFigure(part.id, 'mould.oversize')?.quantity.value;
+  const oversize = useFigure(part.id, 'mould.oversize')?.quantity;
   const choice = part.mould;
   return (
     <Section
@@ -328,17 +321,17 @@ export function Mould({ part }: { readonly part: Part }) {
               <DraftView part={part} choice={choice} />
               <p className="mt-2">
                 <span className="heading">Make the master larger</span>{' '}
-                <span className="figure">× {oversize?.toFixed(3)}</span>
+                <span className="figure">× {oversize?.value.toFixed(3)}</span>
                 <span className="text-quiet">
                   :{' '}
                   {facts.chain.steps
                     .map(({ says, percent }) => `${says} ${percent < 0 ? '+' : '−'}${Math.abs(percent)} %`)
                     .join(', ')}
-                  ; what comes out is {(100 * facts.chain.low).toFixed(1)} to{' '}
-                  {(100 * facts.chain.high).toFixed(1)} % of it. Print it or save it enlarged at Size.
+                  ; what comes out is {(100 / (oversize?.high ?? 1)).toFixed(1)} to{' '}
+                  {(100 / (oversize?.low ?? 1)).toFixed(1)} % of it. Print it or save it enlarged at Size.
                 </span>
               </p>
-              <CastMeasure part={part} measured={facts.measured} />
+              <CastMeasure key={part.id} part={part} measured={facts.measured} />
               <p className="mt-2">
                 <span className="heading">Between them</span>{' '}
                 <span className={facts.release.level === 'good' ? '' : 'text-wont'}>

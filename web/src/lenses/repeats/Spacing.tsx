@@ -1,13 +1,10 @@
 import {
-  bestFirst,
   type Course,
   type Curve,
-  clearances,
   courseOf,
   crossesItself,
   type Divided,
   divided,
-  readTaken,
   spacingDrawing,
   spacingStrip,
 } from '@every-inch/core/repeats';
@@ -19,9 +16,9 @@ import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { type Column, Table } from '../../parts/Table.tsx';
-import { TextField } from '../../parts/TextField.tsx';
 import { useAsk, usePartFacts } from '../../spine/hooks.ts';
 import { selectPart, useAppSelector } from '../../state/store.ts';
+import { ClearOf } from './ClearOf.tsx';
 import { PrintTrue } from './PrintTrue.tsx';
 
 /** What is asked: a line, and how it is divided. */
@@ -281,67 +278,6 @@ function StepFields({ ask, onAsk }: FieldsProps) {
   );
 }
 
-interface ClearProps {
-  readonly ask: Asked;
-  readonly course: Course;
-  readonly found: Divided;
-  readonly onAsk: (ask: Asked) => void;
-}
-
-/** What the line is taken by already, which marks come too near to it, and the first mark that keeps them away. */
-function Clear({ ask, course, found, onAsk }: ClearProps) {
-  const [words, setWords] = useState('');
-  const [leastMm, setLeast] = useState(2);
-  const read = readTaken(words, 'mm');
-  const taken = read.ok ? read.taken : [];
-  const near = clearances(found, taken).flatMap((clear, i) => (clear < leastMm ? [i + 1] : []));
-  const best = near.length > 0 ? bestFirst(course, ask, taken) : null;
-  return (
-    <div className="mt-2">
-      <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
-        <div className="w-64">
-          <TextField
-            label="already there, mm along the line"
-            placeholder="12 to 18, 40"
-            value={words}
-            onText={setWords}
-            fault={read.ok ? undefined : read.says}
-          />
-        </div>
-        <LengthField
-          label="keep clear of it by"
-          className="w-16"
-          shown={mm(leastMm)}
-          unit="mm"
-          onLength={setLeast}
-        />
-      </div>
-      {taken.length > 0 && (
-        <p role="status" className="mt-1">
-          {near.length === 0 ? (
-            <span className="text-quiet">All marks keep clear of it.</span>
-          ) : (
-            <>
-              <span className="text-wont">
-                {near.length === 1 ? `Mark ${near[0]} comes` : `Marks ${near.join(', ')} come`} too near.
-              </span>{' '}
-              {best && best.clearMm > 0 && (
-                <button
-                  type="button"
-                  className="press-quiet text-fired"
-                  onClick={() => onAsk({ ...ask, firstMm: best.firstMm })}
-                >
-                  begin at {mm(best.firstMm)} mm: {mm(best.clearMm)} mm clear of all
-                </button>
-              )}
-            </>
-          )}
-        </p>
-      )}
-    </div>
-  );
-}
-
 /** Divides any line equally: a list of distances, and a protractor or a strip to print at true size. */
 export function Spacing() {
   const [ask, setAsk] = useState<Asked>(() => asked({ kind: 'circle', acrossMm: 40 }, { n: 12 }));
@@ -378,7 +314,12 @@ export function Spacing() {
             <span className="figure">{mm(found.found.lengthMm)} mm</span> long, {marks.length} marks,{' '}
             <span className="figure">{mm(found.found.pitchMm)} mm</span> from one to the next
           </p>
-          <Clear ask={ask} course={found.course} found={found.found} onAsk={setAsk} />
+          <ClearOf
+            ask={ask}
+            course={found.course}
+            found={found.found}
+            onFirst={(firstMm) => setAsk({ ...ask, firstMm })}
+          />
           <div className="mt-1 flex flex-wrap gap-6">
             <DrawingView
               drawing={spacingDrawing(found.course, found.found)}

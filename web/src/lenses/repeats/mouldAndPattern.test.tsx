@@ -1,10 +1,11 @@
 // @vitest-environment happy-dom
-import type { Part } from '@every-inch/core/piece';
-import { screen, waitFor, within } from '@testing-library/react';
+import type { Part, PartId } from '@every-inch/core/piece';
+import { act, screen, waitFor, within } from '@testing-library/react';
 import type { ComponentType } from 'react';
 import { describe, expect, it } from 'vitest';
 import { figures } from '../../spine/open.ts';
-import { selectPart, useAppSelector } from '../../state/store.ts';
+import { selected } from '../../state/sessionSlice.ts';
+import { selectPart, store, useAppSelector } from '../../state/store.ts';
 import { atBench, ferryOf, fill, pieceNow, withDesk } from '../../testing/bench.tsx';
 import { Mould } from './Mould.tsx';
 import { Pattern } from './Pattern.tsx';
@@ -55,6 +56,18 @@ describe('casts and their master', () => {
     expect(screen.getByText(/This browser draws nothing in space/)).toBeTruthy();
     await user.click(screen.getByLabelText('cured in the mould'));
     expect(partOf('mug').mould?.bakedIn).toBe(true);
+  });
+
+  it('what was typed of one part’s master does not stand beside another’s cast', async () => {
+    const { mould } = ferry.parts.find(({ id }) => id === 'mug') ?? expect.fail('no mug');
+    const parts = ferry.parts.map((one) => ({ ...one, mould }));
+    atBench(<Of show={Mould} />, { piece: { ...ferry, parts }, part: 'mug', stage: 'repeats' });
+    fill(await screen.findByLabelText('on the master'), '20');
+    expect(screen.getByLabelText<HTMLInputElement>('on the master').value).toBe('20.0');
+    act(() => {
+      store.dispatch(selected('post' as PartId));
+    });
+    await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('on the master').value).toBe(''));
   });
 
   it('rocks of foil say tray and sheet instead of portions', async () => {
