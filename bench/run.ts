@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { armatureLines } from './armature.ts';
+import { groundLines } from './ground.ts';
 import { heatLines } from './heat.ts';
 import { pageLines } from './page.ts';
 import { reckoningLines } from './reckoning.ts';
@@ -26,6 +27,7 @@ const lines = [
   ...heatLines(yardstick),
   ...routeLines(yardstick),
   ...repeatsLines(yardstick),
+  ...groundLines(yardstick),
   ...(await pageLines(yardstick)),
   ...(await spineLines(yardstick)),
 ];

@@ -9,7 +9,7 @@ test('a piece from nothing, by keyboard alone', async ({ page }) => {
     });
   const tabTo = async (name: RegExp) => {
     const seen: string[] = [];
-    for (let i = 0; i < 60; i += 1) {
+    for (let i = 0; i < 90; i += 1) {
       await press('Tab');
       const label = await page.evaluate(() => {
         const at = document.activeElement;
@@ -41,7 +41,8 @@ test('a piece from nothing, by keyboard alone', async ({ page }) => {
   await press('Enter');
   await expect(page.getByRole('button', { name: /^Bell/ })).toBeVisible();
 
-  // A new piece has no scale yet: its sizes are those on the bench.
+  // A new piece has no scale yet: its sizes are those on the bench. They stand there as soon as the part is measured.
+  await expect(page.getByRole('textbox', { name: 'Height, miniature', exact: true })).toBeVisible();
   await tabTo(/^Height, miniature$/);
   await page.keyboard.type('100 mm');
   await press('Enter');

@@ -104,7 +104,6 @@ const SHOTS: readonly Shot[] = [
     },
   },
   { name: 'handbook', path: '/handbook' },
-  { name: 'workshop', path: '/workshop' },
   { name: 'phone', path: `${FERRY}/log`, look: { viewport: { width: 390, height: 844 } } },
 ];
 

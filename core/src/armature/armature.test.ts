@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { demoPart, ofClay } from '../demo/ferry.ts';
+import { demoPart, ofClay } from '../demo/entries.ts';
 import { lowWaterFerry } from '../demo/index.ts';
 import { extentOf, type Form, makeShapeStore, PLAIN_PERSON, STARTS, type Vec3 } from '../form/index.ts';
 import { awgMm, METALS, SWG_MM } from '../handbook/index.ts';

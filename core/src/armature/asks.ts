@@ -145,7 +145,7 @@ export const atScalesAsk = ask(
       if (!there) return [];
       // The wire chosen for this scale is not the one for another.
       const context = { ...there, part: { ...there.part, wire: null } };
-      const bones = reckonBones(context, contexts, reckonPartBulk(context) ?? undefined);
+      const bones = reckonBones(context, contexts, reckonPartBulk(context, contexts) ?? undefined);
       if (!bones) return [];
       const { box } = context.shape;
       return [

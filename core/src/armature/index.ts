@@ -23,6 +23,7 @@ export { pathLength, pegsOf, type Run } from './run.ts';
 export { proposeRuns, rodPath, runsOf } from './runs.ts';
 export { coilMm, domeRibMm, hoopMm, jointGapMm, largestBend, wrapMm } from './shapes.ts';
 export { type CoverAsk, coverAsk, type SolidCover, solidCover } from './solidCover.ts';
+export { counterweightGrams, type Mass, standingOf, together } from './standing.ts';
 export { bonesSubject } from './subject.ts';
 export { bundleMm, type Wire } from './wire.ts';
 export { type WireLine, wireLines } from './wireLines.ts';

@@ -1,6 +1,6 @@
 import type { PartContext } from '../context/index.ts';
 import { feetOf } from '../fits/index.ts';
-import type { Ring, Vec2, Vec3 } from '../form/index.ts';
+import { counterClockwise, type Ring, type Vec2, type Vec3 } from '../form/index.ts';
 
 /** A mass with its middle, miniature mm and g. */
 export interface Mass {
@@ -44,15 +44,6 @@ function edgesFrom([x, z]: Vec2, ring: Ring): { marginMm: number; out: Vec2 }[] 
       },
     ];
   });
-}
-
-/** A ring turned to run counter-clockwise. */
-function counterClockwise(ring: Ring): Ring {
-  const area = ring.reduce((sum, [x, y], i) => {
-    const [u, v] = ring[(i + 1) % ring.length] ?? [x, y];
-    return sum + x * v - u * y;
-  }, 0);
-  return area < 0 ? [...ring].reverse() : ring;
 }
 
 /**

@@ -1,4 +1,4 @@
-import { demoPart, ofClay } from '../demo/ferry.ts';
+import { demoPart, ofClay } from '../demo/entries.ts';
 import { lowWaterFerry } from '../demo/index.ts';
 import { type Form, makeShapeStore, STARTS } from '../form/index.ts';
 import type { Part, Piece } from '../piece/index.ts';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { demoPart, ofClay } from '../demo/ferry.ts';
+import { demoPart, ofClay } from '../demo/entries.ts';
 import { lowWaterFerry, tollFrogs } from '../demo/index.ts';
 import { type Form, makeShapeStore } from '../form/index.ts';
 import type { Part, Piece } from '../piece/index.ts';

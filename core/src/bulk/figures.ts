@@ -72,7 +72,7 @@ export const BULK = declareFigures('bulk', {
     unit: 'cm³',
     title: 'Clay in it, each',
     says: 'clay in one of them',
-    formula: ['C = V', 'C = V − K'],
+    formula: ['C = V', 'C = V − K', 'C = V − I', 'C = V − K − I'],
   },
   clay: {
     key: 'bulk.clay',

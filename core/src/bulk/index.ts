@@ -14,6 +14,7 @@ export { BULK } from './figures.ts';
 export { foilLengthMm, foilToTear } from './foil.ts';
 export { holeFor, reckonInserts } from './inserts.ts';
 export { laterThan, regionsUnder } from './layers.ts';
+export { withoutSpares } from './letIn.ts';
 export { mouldWallMm } from './mouldWall.ts';
 export { type Packs, packsFor } from './packs.ts';
 export { type Layers, layersFor, panelPieces } from './panelPieces.ts';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { demoClay, turnedForm } from '../demo/ferry.ts';
+import { demoClay, turnedForm } from '../demo/entries.ts';
 import type { Form } from '../form/index.ts';
 import { makeShapeStore, PLAIN_PERSON } from '../form/index.ts';
 import { readPiece, writePiece } from '../piece/file.ts';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { demoClay } from '../demo/ferry.ts';
+import { demoClay } from '../demo/entries.ts';
 import type { Form } from '../form/index.ts';
 import { makeShapeStore } from '../form/index.ts';
 import {

@@ -17,6 +17,7 @@ import { type AgainstAsk, coreGrams } from './coreAgainst.ts';
 import { coreKindOf, skinOf } from './coreOf.ts';
 import { reckonCoreStuff } from './coreStuff.ts';
 import { BULK } from './figures.ts';
+import { letInMm3, withLetIn } from './letIn.ts';
 import { type PartSolid, partSolid } from './partSolid.ts';
 
 /** What is known of a part’s bulk, as plain data. */
@@ -177,12 +178,17 @@ function reckonCore(context: PartFacts, core: Core, kind: CoreKind, coreMm3: num
   return [skinFigure, volume, reckonCoreStuff(context, kind, volume)];
 }
 
-function reckonSolid(context: PartFacts, coreFigure: Reckoning | undefined, solid: PartSolid): Reckoning {
+function reckonSolid(
+  context: PartFacts,
+  coreFigure: Reckoning | undefined,
+  solid: PartSolid,
+  letIn: number,
+): Reckoning {
   const { part, shape, shrink } = context;
   return figure(BULK.solid, {
     part: part.id,
     value: solid.clayMm3 / 1000,
-    formula: coreFigure ? 'C = V − K' : 'C = V',
+    formula: `C = V${coreFigure ? ' − K' : ''}${letIn > 0 ? ' − I' : ''}`,
     terms: [
       {
         symbol: 'V',
@@ -191,6 +197,16 @@ function reckonSolid(context: PartFacts, coreFigure: Reckoning | undefined, soli
         origin: { kind: 'reckoning', id: `${part.id}/size.volume` },
       },
       ...(coreFigure ? [termFrom('K', coreFigure)] : []),
+      ...(letIn > 0
+        ? [
+            {
+              symbol: 'I',
+              name: 'Pressed into it',
+              quantity: { value: letIn / 1000, unit: 'cm³' },
+              origin: { kind: 'shape', says: 'sets that are let into its clay' },
+            } as const,
+          ]
+        : []),
     ],
     note: 'Wire is not taken off: it is a small share.',
   });
@@ -233,14 +249,19 @@ function reckonMass(context: PartFacts, solid: Reckoning, rho: Term): Reckoning 
 }
 
 /** Core, clay and thickest clay of one part, and what the core spares; null when it is not of clay. */
-export function reckonPartBulk(context: PartContext): PartBulk | null {
+export function reckonPartBulk(
+  context: PartContext,
+  contexts: ReadonlyMap<string, PartContext>,
+): PartBulk | null {
   const shares = claySharesOf(context);
   if (shares.length === 0) return null;
   const { part, shrink, own } = context;
-  const inside = partSolid(context);
+  const whole = partSolid(context);
+  const letIn = Math.min(whole.clayMm3, letInMm3(context, contexts));
+  const inside = withLetIn(whole, letIn);
   const { core, kind, coreMm3 } = inside;
   const coreFigures = core && kind ? reckonCore(context, core, kind, coreMm3) : [];
-  const solid = reckonSolid(context, coreFigures[1], inside);
+  const solid = reckonSolid(context, coreFigures[1], inside, letIn);
   const ball = inside.thickest;
   const limit = sourced('bulk.limit', own);
   const [thickestMm, underMm] = [ball.diameterMm / shrink, (ball.underMm ?? 0) / shrink];

@@ -20,7 +20,7 @@ const ELSEWHERE: readonly object[] = [...AGAINST, ...PANELS, ...HOLES, ...CLAYS]
 export const bulkOfPart = partReckoner(
   'bulk.part',
   Object.values(KINDS).filter((kind) => !ELSEWHERE.includes(kind)),
-  (_, context) => reckonPartBulk(context),
+  ({ contexts }, context) => reckonPartBulk(context, contexts),
   bulkFacts,
 );
 

@@ -1,23 +1,16 @@
 import { addDays, formatISO, parseISO, subDays } from 'date-fns';
-import { type Form, PLAIN_PERSON, type ProfilePoint } from '../form/index.ts';
+import { type Form, PLAIN_PERSON } from '../form/index.ts';
 import {
   type Clay,
-  type ClayId,
   DEFAULT_ADDITION,
   DEFAULT_BRIEF,
-  DEFAULT_CORE,
   DEFAULT_DECISION,
-  DEFAULT_ENTRY,
-  DEFAULT_FIT,
   DEFAULT_INSERT,
   DEFAULT_MOULD,
-  DEFAULT_PART,
   DEFAULT_REGION,
   DEFAULT_REPEAT,
   type Decision,
-  type EntryId,
   type Fit,
-  type FitKind,
   type FoundThing,
   type LogEntry,
   newPiece,
@@ -27,6 +20,8 @@ import {
   type PieceId,
 } from '../piece/index.ts';
 
+import { demoClay, demoEntry, demoFit, demoPart, ofClay, turnedForm } from './entries.ts';
+import { FERRY_GROUND } from './ground.ts';
 import { POST_PICTURE } from './pictures.ts';
 
 /** A pennant of 120 × 180 mm, its point down. */
@@ -39,40 +34,6 @@ const FLAG: Form = {
     { xMm: 60, yMm: 180 },
   ],
 };
-
-/** A part with the usual settings. */
-export function demoPart(id: string, name: string, form: Form, over: Partial<Part> = {}): Part {
-  return { ...DEFAULT_PART, core: DEFAULT_CORE, mix: [], bounds: [], id: id as PartId, name, form, ...over };
-}
-
-/** A part made of one clay. */
-export function ofClay(clay: string): Pick<Part, 'mix'> {
-  return { mix: [{ clay: clay as ClayId, parts: 1 }] };
-}
-
-/** A turned form from pairs of diameter and height. */
-export function turnedForm(...points: readonly (readonly [acrossMm: number, heightMm: number])[]): Form {
-  return {
-    kind: 'turned',
-    lying: false,
-    profile: points.map(([acrossMm, heightMm]): ProfilePoint => ({ radiusMm: acrossMm / 2, heightMm })),
-  };
-}
-
-export function demoClay(id: string, over: Omit<Clay, 'id' | 'packet'>): Clay {
-  return { ...over, id: id as ClayId, packet: null };
-}
-
-export function demoEntry(
-  id: string,
-  over: Omit<LogEntry, keyof typeof DEFAULT_ENTRY | 'id'> & Partial<LogEntry>,
-): LogEntry {
-  return { ...DEFAULT_ENTRY, pictures: [], id: id as EntryId, ...over };
-}
-
-export function demoFit(id: string, kind: FitKind, part: string, on: string, over: Partial<Fit> = {}): Fit {
-  return { ...DEFAULT_FIT, id, kind, part: part as PartId, on: on as PartId, ...over };
-}
 
 const CLAYS: Clay[] = [
   demoClay('neutral', {
@@ -402,6 +363,7 @@ export function lowWaterFerry(now: string): Piece {
       },
     ],
     log: logUpTo(now),
+    ...FERRY_GROUND,
     own: { 'oven.dial-error': 8 },
   };
 }

@@ -12,7 +12,8 @@ import {
   type Piece,
   type PieceId,
 } from '../piece/index.ts';
-import { demoClay, demoEntry, demoFit, demoPart, ofClay } from './ferry.ts';
+import { demoClay, demoEntry, demoFit, demoPart, ofClay } from './entries.ts';
+import { FROGS_GROUND } from './ground.ts';
 
 /** A fish-scale shingle of 150 × 260 mm: square above, half round below. */
 const SHINGLE: Form = {
@@ -186,6 +187,7 @@ export function tollFrogs(now: string): Piece {
         parts: ['base' as PartId],
       },
     ],
+    ...FROGS_GROUND,
     log: [
       demoEntry('frog-1', {
         at: formatISO(subDays(parseISO(now), 1)),

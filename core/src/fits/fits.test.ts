@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { demoFit, demoPart, ofClay } from '../demo/ferry.ts';
+import { demoFit, demoPart, ofClay } from '../demo/entries.ts';
 import { lowWaterFerry, tollFrogs } from '../demo/index.ts';
 import { type Form, makeShapeStore, PLAIN_PERSON } from '../form/index.ts';
 import { readPiece, writePiece } from '../piece/file.ts';

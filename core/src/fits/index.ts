@@ -4,5 +4,5 @@ export { FITS } from './figures.ts';
 export { openingRing } from './opening.ts';
 export { reckonFits, whyUnjudged } from './reckonFits.ts';
 export { clearingPose, type Ride, rideAsPosed } from './ride.ts';
-export { alongWith, feetOf } from './stack.ts';
+export { alongWith, feetOf, topOf } from './stack.ts';
 export { fitsOfPart, fitsSubject } from './subject.ts';

@@ -9,7 +9,19 @@ export { type ImportedMesh, importMesh } from './importMesh.ts';
 export { coarseCell, levelHull } from './levels.ts';
 export type { Pose } from './lofted/index.ts';
 export { chiefLength, withMeasure } from './measureForm.ts';
-export { extentOf, hull, mirroredOutline } from './outline.ts';
+export {
+  areaOf,
+  counterClockwise,
+  extentOf,
+  hull,
+  intersected,
+  mapOutline,
+  mirroredOutline,
+  offset,
+  unite,
+  uniteAreas,
+  without,
+} from './outline.ts';
 export { type Bevel, type PanelCut, panelCuts } from './panelCuts.ts';
 export { type PanelFace, panelFaces } from './panelFaces.ts';
 export { type MatingEdges, type PanelProof, type PanelSide, panelProof } from './panelProof.ts';
@@ -20,7 +32,9 @@ export { scaledForm } from './scaledForm.ts';
 export { factsOf } from './shapeFacts.ts';
 export { makeShapeStore, type ShapeStore, shapeOf } from './shapeOf.ts';
 export { seenHull } from './side.ts';
+export { slabHulls } from './slabHulls.ts';
 export { smallestBox, type TurnedBox } from './smallestBox.ts';
 export { findStarts, STARTS, type Start, startOf } from './starts/index.ts';
+export { tubeCourse } from './tube.ts';
 export type * from './types.ts';
 export { cross, dot, minus, plus, times } from './vectors.ts';

@@ -154,6 +154,15 @@ export function extentOf(outline: Outline): readonly [number, number, number, nu
   return [left, bottom, right, top];
 }
 
+/** A ring made to run counter-clockwise. */
+export function counterClockwise(ring: Ring): Ring {
+  const twice = ring.reduce((sum, [x, y], i) => {
+    const [u, v] = ring[(i + 1) % ring.length] ?? [x, y];
+    return sum + x * v - u * y;
+  }, 0);
+  return twice < 0 ? [...ring].reverse() : ring;
+}
+
 /** Convex hull, counter-clockwise (Andrew's monotone chain, 1979). */
 export function hull(points: readonly Vec2[]): Ring {
   const sorted = [...points].sort((p, q) => p[0] - q[0] || p[1] - q[1]);

@@ -15,9 +15,10 @@ import { ringShape } from './ring.ts';
 import { rodShape } from './rod.ts';
 import { scaledShape } from './scaled.ts';
 import { seenHull } from './side.ts';
+import { cutSlabs } from './slabHulls.ts';
 import { tubeShape } from './tube.ts';
 import { turnedShape } from './turned.ts';
-import type { Core, Form, Outline, Ring, Shape, Side, View } from './types.ts';
+import type { Core, Form, Outline, Ring, Shape, Side, SlabHull, View } from './types.ts';
 
 /**
  * The solid that follows from a form, in the part's own frame.
@@ -128,6 +129,9 @@ const MOST_LEVELS = 8;
 /** Hulls kept of one shape: along its axes, and from some other sides. */
 const MOST_HULLS = 16;
 
+/** Silhouettes kept of one shape: from above, and from the eyes of a plan. */
+const MOST_VIEWS = 12;
+
 /** Cores kept of one shape: a few scales and skins back. */
 const MOST_CORES = 16;
 
@@ -172,6 +176,20 @@ function lazily(shape: Shape): Shape {
     hulls.set(key, ring);
     return ring;
   };
+  const slabs = new Map<number, readonly SlabHull[]>();
+  const keptSlabs = (n: number) => {
+    const found = slabs.get(n) ?? cutSlabs(shape, n);
+    slabs.set(n, found);
+    return found;
+  };
+  const views = new Map<string, Outline>();
+  const seenFrom = (side: Side): Outline => {
+    const key = [...side.right, ...side.up].join();
+    const outline = views.get(key) ?? shape.seenFrom(side);
+    if (views.size >= MOST_VIEWS) views.clear();
+    views.set(key, outline);
+    return outline;
+  };
   const cores = new Map<string, Core>();
   const core = (ask: CoreAsk): Core => {
     const key = JSON.stringify(ask);
@@ -189,6 +207,8 @@ function lazily(shape: Shape): Shape {
     section: once(() => shape.section()),
     sample,
     level,
+    slabs: keptSlabs,
+    seenFrom,
     hullFrom,
     core,
     ...(shape.distance === null && !shape.inside && { inside: sampledDepths(shape) }),

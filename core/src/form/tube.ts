@@ -63,6 +63,12 @@ function grounded(bars: readonly Bar[]): { bars: Bar[]; min: Vec3; max: Vec3 } {
   };
 }
 
+/** The middle line of a tube where its solid lies, from corner to corner; mm. */
+export function tubeCourse(form: TubeForm): readonly Vec3[] {
+  const { bars } = grounded(barsOf(form));
+  return [...bars.slice(0, 1).map(({ a }) => a), ...bars.map(({ b }) => b)];
+}
+
 /** Cells that what the bars share is taken from, and how far off volume and surface then are. */
 const CELLS = 120_000;
 const ERROR = 0.02;

@@ -127,6 +127,13 @@ export interface ShapeFacts {
   readonly bones?: readonly Bone[];
 }
 
+/** A slice of a form between two heights, with the convex hull of all it covers there from above, x and z. */
+export interface SlabHull {
+  readonly from: number;
+  readonly to: number;
+  readonly ring: Ring;
+}
+
 /** What follows from a form, in the part's own frame; nothing of it depends on the scale. */
 export interface Shape extends ShapeFacts {
   /**
@@ -144,6 +151,8 @@ export interface Shape extends ShapeFacts {
   readonly distance: Field | null;
   /** Convex hull at a height, where it is kept from one asking to the next. */
   level?(y: number): Ring;
+  /** Slices of one height, where they are kept from one asking to the next. */
+  slabs?(n: number): readonly SlabHull[];
   outline(view: View): Outline;
   /** What the solid covers seen from any side, its own origin at 0, 0. */
   seenFrom(side: Side): Outline;

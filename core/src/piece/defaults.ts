@@ -11,6 +11,7 @@ export * from '../bake/record/defaults.ts';
 export * from '../brief/record/defaults.ts';
 export * from '../bulk/record/defaults.ts';
 export * from '../fits/record/defaults.ts';
+export * from '../ground/record/defaults.ts';
 export * from '../log/record/defaults.ts';
 export * from '../picture/record/defaults.ts';
 export * from '../repeats/record/defaults.ts';
@@ -69,6 +70,13 @@ export function newPiece(name: string, created: string, random: () => number = M
     log: [],
     rough: [],
     aids: [],
+    board: null,
+    stood: [],
+    heaps: [],
+    pours: [],
+    covers: [],
+    eyes: [],
+    masonry: [],
     own: {},
     quarantine: [],
   };

@@ -24,6 +24,7 @@ import { Clay, ClayLayer, CoreChoice, Insert, MixShare, RegionChoice } from '../
 import { Fit } from '../fits/record/classes.ts';
 import type { Form } from '../form/index.ts';
 import { FORM_CLASSES, PersonFormData } from '../form/record/classes.ts';
+import { Board, Cover, Eye, Heap, Masonry, Pour, Stood } from '../ground/record/classes.ts';
 import { STUFF_IDS, type StuffId, WIRE_SYSTEMS, type WireSystem } from '../handbook/index.ts';
 import { LogEntry } from '../log/record/classes.ts';
 import { Reference } from '../picture/record/classes.ts';
@@ -44,6 +45,7 @@ export * from '../bake/record/classes.ts';
 export * from '../brief/record/classes.ts';
 export * from '../bulk/record/classes.ts';
 export * from '../fits/record/classes.ts';
+export * from '../ground/record/classes.ts';
 export * from '../log/record/classes.ts';
 export * from '../picture/record/classes.ts';
 export * from '../repeats/record/classes.ts';
@@ -198,6 +200,14 @@ export class Piece {
   @NestedList(() => LogEntry) log!: LogEntry[];
   @NestedList(() => RoughEntry) rough!: RoughEntry[];
   @NestedList(() => Aid) aids!: Aid[];
+  /** What it all stands on; null while there is none. */
+  @IsOptional() @Nested(() => Board) board!: Board | null;
+  @NestedList(() => Stood) stood!: Stood[];
+  @NestedList(() => Heap) heaps!: Heap[];
+  @NestedList(() => Pour) pours!: Pour[];
+  @NestedList(() => Cover) covers!: Cover[];
+  @NestedList(() => Eye) eyes!: Eye[];
+  @NestedList(() => Masonry) masonry!: Masonry[];
   /** The maker’s own values, by handbook row. */
   @IsObject() own!: Record<string, number>;
   @NestedList(() => Quarantined) quarantine!: Quarantined[];

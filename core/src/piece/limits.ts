@@ -4,6 +4,7 @@ import { BRIEF_LIMITS } from '../brief/record/limits.ts';
 import { BULK_LIMITS } from '../bulk/record/limits.ts';
 import { FITS_LIMITS } from '../fits/record/limits.ts';
 import { FORM_LIMITS } from '../form/record/limits.ts';
+import { GROUND_LIMITS } from '../ground/record/limits.ts';
 import { LOG_LIMITS } from '../log/record/limits.ts';
 import { PICTURE_LIMITS } from '../picture/record/limits.ts';
 import { type Limits, SIZE } from '../record/index.ts';
@@ -42,6 +43,7 @@ export const LIMITS = {
   ...PICTURE_LIMITS,
   ...REPEATS_LIMITS,
   ...ROUTE_LIMITS,
+  ...GROUND_LIMITS,
   ...LOG_LIMITS,
   ...FORM_LIMITS,
 } as const satisfies Limits;

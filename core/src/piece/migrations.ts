@@ -247,6 +247,31 @@ export const MIGRATIONS: readonly Migration[] = [
         : {}),
     }),
   },
+  {
+    from: 6,
+    to: 7,
+    name: 'the ground: a base, what stands where on it, rises, pours, cover, eyes and masonry; sets that are let in',
+    up: (raw) => ({
+      board: null,
+      stood: [],
+      heaps: [],
+      pours: [],
+      covers: [],
+      eyes: [],
+      masonry: [],
+      ...raw,
+      version: 7,
+      ...(Array.isArray(raw.parts)
+        ? {
+            parts: raw.parts.map((part: unknown) =>
+              isRecord(part) && isRecord(part.repeat)
+                ? { ...part, repeat: { letInPct: 0, ...part.repeat } }
+                : part,
+            ),
+          }
+        : {}),
+    }),
+  },
 ];
 
 /**

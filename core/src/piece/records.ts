@@ -3,23 +3,35 @@ import { completeClay, completePart, completeWith } from './complete.ts';
 import {
   DEFAULT_ADDITION,
   DEFAULT_AID,
+  DEFAULT_COVER,
   DEFAULT_DECISION,
   DEFAULT_ENTRY,
+  DEFAULT_EYE,
   DEFAULT_FIT,
+  DEFAULT_HEAP,
+  DEFAULT_MASONRY,
+  DEFAULT_POUR,
   DEFAULT_REFERENCE,
+  DEFAULT_STOOD,
 } from './defaults.ts';
 import {
   Addition,
   Aid,
   Clay,
+  Cover,
   Decision,
+  Eye,
   Fit,
   FoundThing,
+  Heap,
   LogEntry,
+  Masonry,
   Part,
   type Piece,
+  Pour,
   Reference,
   RoughEntry,
+  Stood,
   WireStock,
 } from './document.ts';
 import type { RawRecord } from './migrations.ts';
@@ -50,6 +62,12 @@ export const RECORD_LISTS: { readonly [K in ListField]: RecordList<Piece[K][numb
   references: { type: Reference, complete: completeWith(DEFAULT_REFERENCE, 'picture') },
   log: { type: LogEntry, complete: completeWith(DEFAULT_ENTRY, 'entry') },
   aids: { type: Aid, complete: completeWith(DEFAULT_AID, 'aid') },
+  stood: { type: Stood, complete: completeWith(DEFAULT_STOOD, 'stood') },
+  heaps: { type: Heap, complete: completeWith(DEFAULT_HEAP, 'rise') },
+  pours: { type: Pour, complete: completeWith(DEFAULT_POUR, 'pour') },
+  covers: { type: Cover, complete: completeWith(DEFAULT_COVER, 'cover') },
+  eyes: { type: Eye, complete: completeWith(DEFAULT_EYE, 'eye') },
+  masonry: { type: Masonry, complete: completeWith(DEFAULT_MASONRY, 'masonry') },
   rough: { type: RoughEntry, complete: completeWith({ low: null, high: null }, 'rough') },
 };
 

@@ -88,13 +88,15 @@ function fitKnots({ part, on }: Fit, i: number, byId: ReadonlyMap<PartId, Part>)
   );
 }
 
-/** Links of decisions and pictures to parts that are not there. */
+/** Links of decisions, pictures and the ground to parts that are not there. */
 function looseKnots(piece: Piece, byId: ReadonlyMap<PartId, Part>): Knot[] {
   const missing = (id: PartId | null, where: string): Knot[] =>
     id === null || byId.has(id) ? [] : [{ code: 'no-part', where, id }];
   return [
     ...piece.decisions.flatMap(({ parts }, i) => parts.flatMap((id) => missing(id, `decisions[${i}].parts`))),
     ...piece.references.flatMap(({ part }, i) => missing(part, `references[${i}].part`)),
+    ...piece.stood.flatMap(({ part }, i) => missing(part, `stood[${i}].part`)),
+    ...piece.masonry.flatMap(({ part }, i) => missing(part, `masonry[${i}].part`)),
   ];
 }
 

@@ -16,12 +16,12 @@ export { bestPull, type Draft, type Pulls, type Standing } from './mould/pull.ts
 export type { MouldFacts } from './mould/reckonMould.ts';
 export { type OneLog, oneLog } from './oneLog.ts';
 export type { PatternFacts } from './pattern/reckonPattern.ts';
-export { type Place, placesOf } from './places.ts';
+export { type Place, placesOf, ringLength } from './places.ts';
 export { mouldOfPart, setOfPart } from './reckoners.ts';
 export type { SetFacts } from './reckonSet.ts';
 export { type CountedSet, countSet, type UncountedSet } from './sets/countSet.ts';
 export { MOST_BETWEEN_MIN, tallied, tallyLogged, withSet } from './sets/edits.ts';
-export type { Laid } from './sets/lattice.ts';
+export { areaInCell, type Laid } from './sets/lattice.ts';
 export { SET_STARTS, type SetStart } from './sets/starts.ts';
 export { bestFirst, clearances, readTaken, type Taken } from './spacing/clear.ts';
 export { type Course, type Curve, courseOf, crossesItself, type Spot } from './spacing/curves.ts';

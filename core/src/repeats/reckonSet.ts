@@ -11,6 +11,7 @@ import {
 } from '../reckoning/index.ts';
 import { REPEATS } from './figures.ts';
 import { type CountedSet, countSet, type UncountedSet } from './sets/countSet.ts';
+import { type Batches, batchesOfSet } from './ways/batches.ts';
 import {
   byHand,
   type LearnedRate,
@@ -30,6 +31,8 @@ export interface SetFacts {
   /** Numbers from which each way takes less time than by hand; null for never. */
   readonly paysFrom: Readonly<Record<string, number | null>>;
   readonly learned: LearnedRate;
+  /** How they are taken through the steps; null for a set that cannot be worked out. */
+  readonly batches: Batches | null;
 }
 
 function shapeTerm(
@@ -281,7 +284,8 @@ export function reckonSet(
       hand && one.way !== 'hand' && one.wont === null ? paysFrom(one, hand) : null,
     ]),
   );
-  const facts: SetFacts = { part: part.id, set, ways, paysFrom: pays, learned: rate };
+  const batches = 'says' in set ? null : batchesOfSet(set.make, context.piece.brief.seenFrom, own);
+  const facts: SetFacts = { part: part.id, set, ways, paysFrom: pays, learned: rate, batches };
   if ('says' in set) {
     const counted = figure(REPEATS.make, {
       part: part.id,

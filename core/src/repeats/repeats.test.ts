@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { demoPart, ofClay } from '../demo/ferry.ts';
+import { demoPart, ofClay } from '../demo/entries.ts';
 import { lowWaterFerry } from '../demo/index.ts';
 import { type Form, makeShapeStore } from '../form/index.ts';
 import { DEFAULT_REPEAT, type Part, type Piece, type RepeatRule, setAt } from '../piece/index.ts';

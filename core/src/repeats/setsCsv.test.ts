@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import { demoPart, ofClay } from '../demo/ferry.ts';
+import { demoPart, ofClay } from '../demo/entries.ts';
 import { DEFAULT_REPEAT } from '../piece/index.ts';
 import { oneLog } from './oneLog.ts';
 import { setsCsv } from './setsCsv.ts';

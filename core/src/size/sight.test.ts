@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { demoFit, demoPart } from '../demo/ferry.ts';
+import { demoFit, demoPart } from '../demo/entries.ts';
 import { lowWaterFerry } from '../demo/index.ts';
 import { type Form, makeShapeStore, PLAIN_PERSON } from '../form/index.ts';
 import type { Fit, Part } from '../piece/index.ts';

@@ -7,6 +7,7 @@ import { briefSubject } from '../brief/index.ts';
 import { bulkSubject } from '../bulk/index.ts';
 import type { Subject } from '../context/index.ts';
 import { fitsSubject } from '../fits/index.ts';
+import { groundSubject } from '../ground/subject.ts';
 import { logSubject } from '../log/index.ts';
 import { pictureSubject } from '../picture/index.ts';
 import { repeatsSubject } from '../repeats/subject.ts';
@@ -25,6 +26,7 @@ export const SUBJECTS = [
   bakeSubject,
   fitsSubject,
   bonesSubject,
+  groundSubject,
   stepsSubject,
   bakesSubject,
   routeSubject,

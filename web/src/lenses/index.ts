@@ -4,6 +4,7 @@ import { benchLens } from './bench/manifest.ts';
 import { bonesLens } from './bones/manifest.ts';
 import { briefLens } from './brief/manifest.ts';
 import { bulkLens } from './bulk/manifest.ts';
+import { groundLens } from './ground/manifest.ts';
 import { logLens } from './log/manifest.ts';
 import { repeatsLens } from './repeats/manifest.ts';
 import { sizeLens } from './size/manifest.ts';
@@ -16,6 +17,7 @@ export const LENSES: readonly LensManifest[] = [
   bulkLens,
   repeatsLens,
   bakeLens,
+  groundLens,
   benchLens,
   logLens,
 ];

@@ -70,6 +70,8 @@ export class RepeatRule {
   @Amount(LIMITS.repeatRule.sharePct) sharePct!: number;
   /** Made beyond those that are needed; null takes the usual. */
   @IsOptional() @Amount(LIMITS.repeatRule.sparePct) sparePct!: number | null;
+  /** What of each is pressed into the clay it goes on, and takes its place. */
+  @Amount(LIMITS.repeatRule.letInPct) letInPct!: number;
   /** Baked by itself, before what it is put on. */
   @IsBoolean() ahead!: boolean;
   /** The way it is made; null while none is chosen. */

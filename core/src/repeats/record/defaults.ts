@@ -16,6 +16,7 @@ export const DEFAULT_REPEAT: RepeatRule = {
   perCm2: 4,
   sharePct: 100,
   sparePct: null,
+  letInPct: 0,
   ahead: false,
   way: null,
   nudged: [],

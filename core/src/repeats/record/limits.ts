@@ -10,6 +10,7 @@ export const REPEATS_LIMITS = {
     ownCm2: { over: 0, max: 1e7 },
     perCm2: { over: 0, max: 1000 },
     sharePct: { over: 0, max: 100 },
+    letInPct: { min: 0, max: 100 },
     sparePct: { min: 0, max: 500 },
   },
   nudge: {

@@ -15,6 +15,10 @@ export const REPEATS_RULES: readonly Row[] = [
     low: 80,
     high: 90,
   }),
+  practice('repeats.batch', 'Alike ones taken through the same step in a row', 12, 'count', {
+    low: 8,
+    high: 25,
+  }),
   practice('repeats.place', 'One small thing put on: 3 a minute', 0.33, 'min', { low: 0.25, high: 0.5 }),
   remembered('repeats.cutter-setup', 'Bend a cutter of tin and roll the sheet', 15, 'min', {
     low: 8,

@@ -3,27 +3,19 @@ import {
   cross,
   extentOf,
   type Form,
-  minus,
   panelCuts,
   panelFaces,
   plus,
   type Ring,
   type Shape,
   times,
+  tubeCourse,
   type Vec3,
 } from '../../form/index.ts';
 import { upperEdge } from '../places.ts';
-
-/** A place on a solid in space, in the frame of the part: along its line or face, up it, and out of the solid. */
-export interface Frame {
-  readonly at: Vec3;
-  readonly right: Vec3;
-  readonly up: Vec3;
-  readonly out: Vec3;
-}
-
-/** From a place on the flat, mm in the frame of the part, to where that is in space. */
-export type Unrolled = (along: number, up: number) => Frame;
+import { alongCourse } from './alongCourse.ts';
+import type { Unrolled } from './frame.ts';
+import { lineThrough } from './legs.ts';
 
 const X: Vec3 = [1, 0, 0];
 const Y: Vec3 = [0, 1, 0];
@@ -52,21 +44,10 @@ function round(radius: number, height: number): Unrolled {
 /** Along straight lines from corner to corner, the sides of a line being told from each. */
 function along(corners: readonly Vec3[], isClosed: boolean, outOf: (way: Vec3) => Vec3): Unrolled | null {
   const ends = isClosed ? [...corners, ...corners.slice(0, 1)] : corners;
-  const legs = ends.slice(1).flatMap((to, i) => {
-    const from = ends[i] ?? to;
-    const long = Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]);
-    return long > 0 ? [{ from, long, way: times(minus(to, from), 1 / long) }] : [];
-  });
-  if (legs.length === 0) return null;
+  const line = lineThrough(ends);
+  if (!line) return null;
   return (u, v) => {
-    let left = u;
-    let leg = legs[0];
-    for (const one of legs) {
-      leg = one;
-      if (left <= one.long) break;
-      left -= one.long;
-    }
-    if (!leg) throw new RangeError('a line without a length');
+    const { leg, along: left } = line(u);
     const out = outOf(leg.way);
     // Of a line that is told from the far side of its face, what stands on it still stands up.
     const [turned, hand] = [cross(out, leg.way), cross(out, leg.way)[1] < -1e-9 ? -1 : 1];
@@ -120,7 +101,7 @@ const side = (way: Vec3): Vec3 => {
 };
 
 /** Where a line or face of a part is in space; null for one that has no place of its own. */
-export function unrolled(form: Form, key: string, shape: Pick<Shape, 'box'>): Unrolled | null {
+export function unrolled(form: Form, key: string, shape: Pick<Shape, 'box' | 'distance'>): Unrolled | null {
   const { min, max } = shape.box;
   const [w, h, d] = [max[0] - min[0], max[1] - min[1], max[2] - min[2]];
   switch (form.kind) {
@@ -173,6 +154,21 @@ export function unrolled(form: Form, key: string, shape: Pick<Shape, 'box'>): Un
       const middle = (form.acrossMm - form.thicknessMm) / 2;
       return key === 'round' && d > h ? round(middle, h) : null;
     }
+    case 'rod': {
+      const middle: Vec3 = [(min[0] + max[0]) / 2, (min[1] + max[1]) / 2, (min[2] + max[2]) / 2];
+      const [from, to]: [Vec3, Vec3] = form.lying
+        ? [
+            [min[0], middle[1], middle[2]],
+            [max[0], middle[1], middle[2]],
+          ]
+        : [
+            [middle[0], min[1], middle[2]],
+            [middle[0], max[1], middle[2]],
+          ];
+      return key === 'along' ? alongCourse([from, to], shape) : null;
+    }
+    case 'tube':
+      return key === 'along' ? alongCourse(tubeCourse(form), shape) : null;
     default:
       return null;
   }

@@ -1,7 +1,8 @@
 import type { PartContext } from '../../context/index.ts';
 import { cross, plus, times, type Vec3 } from '../../form/index.ts';
 import type { CountedSet } from './countSet.ts';
-import { type Frame, unrolled } from './frames.ts';
+import type { Frame } from './frame.ts';
+import { unrolled } from './frames.ts';
 import { stoodPieces } from './setDrawing.ts';
 
 /** One of a set where it stands: its axes, each as long as a length of 1 of its own becomes, and where its origin comes. */

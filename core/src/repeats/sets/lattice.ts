@@ -51,7 +51,7 @@ export function rowsOver(outline: Outline, ask: RowsAsk): readonly Laid[] {
     const y = bottom + row * exposureMm;
     const start = staggered && row % 2 === 1 ? left - pitchMm / 2 : left;
     for (let x = start; x < right - 1e-9; x += pitchMm) {
-      const inside = insideOf(outline, x, y, pitchMm, exposureMm) / (pitchMm * exposureMm);
+      const inside = areaInCell(outline, x, y, pitchMm, exposureMm) / (pitchMm * exposureMm);
       if (inside > SLIVER) laid.push({ row, at: [x, y], isCut: inside < WHOLE });
     }
   }
@@ -69,7 +69,7 @@ function clipped(ring: Ring, x: number, y: number, width: number, height: number
 }
 
 /** Of a cell, the area that lies on the face, mm². */
-function insideOf(outline: Outline, x: number, y: number, width: number, height: number): number {
+export function areaInCell(outline: Outline, x: number, y: number, width: number, height: number): number {
   return outline.reduce(
     (sum, rings) =>
       sum + rings.reduce((own, ring, i) => own + (i === 0 ? 1 : -1) * clipped(ring, x, y, width, height), 0),

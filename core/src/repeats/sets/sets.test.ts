@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { reckonedOne } from '../../armature/testContext.ts';
-import { demoPart, ofClay } from '../../demo/ferry.ts';
+import { demoPart, ofClay } from '../../demo/entries.ts';
 import { lowWaterFerry } from '../../demo/index.ts';
 import { extentOf, type Form, shapeOf } from '../../form/index.ts';
 import { DEFAULT_REPEAT, type Part, type Piece, type RepeatRule } from '../../piece/index.ts';

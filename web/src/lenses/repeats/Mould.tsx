@@ -25,13 +25,13 @@ import { BinButton } from '../../parts/BinButton.tsx';
 import { Choice } from '../../parts/Choice.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { PrintTrue } from '../../parts/PrintTrue.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
 import { useAsk, useFigure, useTold } from '../../spine/hooks.ts';
 import { CastMeasure } from './CastMeasure.tsx';
 import { DraftView } from './DraftView.tsx';
 import { MixStart } from './MixStart.tsx';
-import { PrintTrue } from './PrintTrue.tsx';
 
 const KIND_SAYS: Readonly<Record<MouldKind, string>> = {
   press: 'pressed open, back cut flush',

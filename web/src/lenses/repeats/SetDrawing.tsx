@@ -1,9 +1,9 @@
 import type { Nudge, Part, RepeatRule } from '@every-inch/core/piece';
 import { type KeyboardEvent, useState } from 'react';
 import { DrawingView } from '../../parts/DrawingView.tsx';
+import { PrintTrue } from '../../parts/PrintTrue.tsx';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
 import { useAsk } from '../../spine/hooks.ts';
-import { PrintTrue } from './PrintTrue.tsx';
 import { SetInSpace } from './SetInSpace.tsx';
 
 /** How far an arrow key moves one of a set, mm. */

@@ -52,7 +52,7 @@ function Amount({
   after,
   usual,
 }: FieldsProps & {
-  readonly field: 'ownCm2' | 'n' | 'perCm2' | 'sharePct' | 'sparePct';
+  readonly field: 'ownCm2' | 'n' | 'perCm2' | 'sharePct' | 'sparePct' | 'letInPct';
   readonly label: string;
   readonly after?: string;
   /** What stands for an emptied one; without it an empty field is refused. */
@@ -176,6 +176,9 @@ export function SetFields({ part, rule }: FieldsProps) {
         <Amount part={part} rule={rule} field="sharePct" label="Only so much of it" after="%" />
       )}
       <Amount part={part} rule={rule} field="sparePct" label="To spare" after="%" usual="usual" />
+      {part.parent && (
+        <Amount part={part} rule={rule} field="letInPct" label="Pressed in, of each" after="%" />
+      )}
       {kind === 'over' && (
         <>
           <Tick

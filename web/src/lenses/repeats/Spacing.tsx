@@ -14,12 +14,12 @@ import { Choice } from '../../parts/Choice.tsx';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { PrintTrue } from '../../parts/PrintTrue.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { type Column, Table } from '../../parts/Table.tsx';
 import { useAsk, usePartFacts } from '../../spine/hooks.ts';
 import { selectPart, useAppSelector } from '../../state/store.ts';
 import { ClearOf } from './ClearOf.tsx';
-import { PrintTrue } from './PrintTrue.tsx';
 
 /** What is asked: a line, and how it is divided. */
 interface Asked {

@@ -13,6 +13,15 @@ export function timeSays(minutes: number): string {
   return minutes < 90 ? `${Math.max(1, Math.round(minutes))} min` : `${(minutes / 60).toFixed(1)} h`;
 }
 
+/** Sizes of batches, equal ones together. */
+function batchesSay(sizes: readonly number[]): string {
+  const [small = 0] = sizes;
+  const large = sizes.at(-1) ?? small;
+  const smalls = sizes.filter((one) => one === small).length;
+  if (small === large) return `${sizes.length} of ${small}`;
+  return `${smalls} of ${small}, then ${sizes.length - smalls} of ${large}`;
+}
+
 interface WaysProps {
   readonly part: Part;
   readonly facts: SetFacts;
@@ -92,6 +101,14 @@ export function Ways({ part, facts, n }: WaysProps) {
           ? 'Rates are the handbook’s; a tally puts your own in their place.'
           : `Your pace: ${facts.learned.factor.toFixed(2)} of the handbook’s minutes, by ${facts.learned.pieces} tallied.`}
       </p>
+      {facts.batches && facts.batches.sizes.length > 1 && (
+        <p className="mt-1 text-[14px]">
+          <span className="heading">In batches</span>{' '}
+          <span className="figure">{batchesSay(facts.batches.sizes)}</span>, each batch through one step
+          before the next step: keep the best of the first as the pattern that all others are laid beside, and
+          put the first ones {facts.batches.firstTo}.
+        </p>
+      )}
       <fieldset className="mt-2 flex gap-1">
         <legend className="sr-only">What is drawn against the number</legend>
         {(['hours', 'money'] as const).map((what) => (

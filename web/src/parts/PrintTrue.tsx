@@ -1,7 +1,7 @@
 import { laidOut } from '@every-inch/core/bench';
 import { type Drawing, toSvg } from '@every-inch/core/drawing';
-import { PrintButton } from '../../parts/PrintButton.tsx';
-import { save } from '../../storage/shelf.ts';
+import { save } from '../storage/shelf.ts';
+import { PrintButton } from './PrintButton.tsx';
 
 interface PrintTrueProps {
   readonly drawing: Drawing;

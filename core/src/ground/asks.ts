@@ -1,0 +1,48 @@
+import { ask, type Given } from '../context/index.ts';
+import type { Drawing } from '../drawing/index.ts';
+import { masonryFaces } from './masonry/faces.ts';
+import { masonryDrawing } from './masonry/masonryDrawing.ts';
+import { planDrawing } from './plan/planDrawing.ts';
+import { placedOn } from './plan/reckonPlan.ts';
+import { footprintsOfPiece, masonryOfPiece, planOfPiece } from './reckoners.ts';
+import { sightFrom } from './sight/sight.ts';
+import { viewDrawing } from './sight/viewDrawing.ts';
+
+const placedIn = (given: Given) => placedOn(given.context.piece, given.piece(footprintsOfPiece).prints);
+
+/** The plan at true size; null for one with nothing on it. */
+export const planSheetAsk = ask('ground.sheet', (given: Given, _: Record<string, never>): Drawing | null => {
+  const { heaps, pours, covers } = given.context.piece;
+  return planDrawing({
+    ring: given.piece(planOfPiece).facts.ring,
+    placed: placedIn(given),
+    areas: [...heaps, ...pours, ...covers],
+  });
+});
+
+/** What is seen from an eye; null for one that is not there, or sees nothing. */
+export const viewAsk = ask('ground.view', (given: Given, { id }: { readonly id: string }): Drawing | null => {
+  const eye = given.context.piece.eyes.find((one) => one.id === id);
+  return eye ? viewDrawing(sightFrom(eye, placedIn(given), given.contexts)) : null;
+});
+
+/** Units on their face, at true size; null where they cannot be laid. */
+export const masonryAsk = ask(
+  'ground.masonry',
+  (given: Given, { id }: { readonly id: string }): Drawing | null => {
+    const found = given.piece(masonryOfPiece).lays.find((one) => one.id === id);
+    return found?.face && found.laid.length > 0 ? masonryDrawing(found.face, found.laid) : null;
+  },
+);
+
+/** Faces of a part that courses can be laid on. */
+export const masonryFacesAsk = ask(
+  'ground.faces',
+  (
+    given: Given,
+    { part }: { readonly part: string },
+  ): readonly { readonly key: string; readonly says: string }[] => {
+    const context = given.contexts.get(part);
+    return context ? masonryFaces(context).map(({ key, says }) => ({ key, says })) : [];
+  },
+);

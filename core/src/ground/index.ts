@@ -1,0 +1,37 @@
+export { type Banked, endArea, levelOf, reachOf, sidesArea, volumeBetween } from './banked.ts';
+export { type FoliageProposal, foliageHours, proposeFoliage, type Tree } from './cover/foliage.ts';
+export {
+  missingFrom,
+  putOn,
+  stoodAt,
+  withBoard,
+  withCover,
+  withEye,
+  withHeap,
+  withMasonry,
+  withPour,
+} from './edits.ts';
+export { headerMm, rowOf, type Unit } from './masonry/bonds.ts';
+export { type MasonryFace, masonryFaces } from './masonry/faces.ts';
+export { type LaidUnit, layUnits } from './masonry/layUnits.ts';
+export { boardRing, type NoBoard, whyNoArea } from './plan/boardRing.ts';
+export { type Drill, type Footprint, footprintOf } from './plan/footprint.ts';
+export { planDrawing } from './plan/planDrawing.ts';
+export { type PlanFacts, placedOn } from './plan/reckonPlan.ts';
+export { boxesApart, convexApart, type Extent, outsideBy, within } from './plan/room.ts';
+export {
+  type AsItStands,
+  asItStands,
+  type Clearance,
+  clearance,
+  freeSpot,
+  type Laid,
+  laid,
+  onPlan,
+  type Placed,
+  type Spot,
+} from './plan/standing.ts';
+export { displacedMm3, volumeUnder } from './pour/displaced.ts';
+export { planOfPiece, sightOfPiece } from './reckoners.ts';
+export { type Seen, sightFrom } from './sight/sight.ts';
+export { groundSubject } from './subject.ts';

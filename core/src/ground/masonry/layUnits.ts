@@ -1,0 +1,62 @@
+import { extentOf, type Outline } from '../../form/index.ts';
+import type { Bond } from '../../piece/index.ts';
+import { areaInCell } from '../../repeats/index.ts';
+import { type Face, rowOf } from './bonds.ts';
+
+/** A unit on a face laid flat: its lower left corner and its size; mm. */
+export interface LaidUnit {
+  readonly row: number;
+  readonly face: Face;
+  readonly at: readonly [number, number];
+  readonly longMm: number;
+  readonly highMm: number;
+  /** An edge or an opening goes through it. */
+  readonly isCut: boolean;
+}
+
+/** How units are laid; lengths in the frame of the face, mm. */
+export interface LayAsk {
+  readonly bond: Bond;
+  readonly lengthMm: number;
+  readonly heightMm: number;
+  readonly jointMm: number;
+}
+
+/** More than this is not laid one by one. */
+export const MOST_UNITS = 20_000;
+/** A sliver smaller than this of a unit is left out: the joint is a little wider there (common practice). */
+const SLIVER = 0.03;
+const WHOLE = 0.999;
+
+/** How many units the box of a face would take. */
+export function unitsIn(outline: Outline, { lengthMm, heightMm, jointMm, bond }: LayAsk): number {
+  const [left, bottom, right, top] = extentOf(outline);
+  const short = bond === 'header' || bond === 'english' ? 2 : bond === 'flemish' ? 4 / 3 : 1;
+  return ((right - left) / (lengthMm + jointMm)) * ((top - bottom) / (heightMm + jointMm)) * short;
+}
+
+/**
+ * Units in their bond over a face, from its lower left corner; what lies outside or in an opening is left out.
+ *
+ * @param outline laid flat, mm
+ * @throws {RangeError} for a unit without a size, or more than {@link MOST_UNITS}
+ */
+export function layUnits(outline: Outline, ask: LayAsk): readonly LaidUnit[] {
+  const { bond, heightMm, jointMm } = ask;
+  if (!(heightMm > 0)) throw new RangeError('a unit must have a height');
+  if (unitsIn(outline, ask) > MOST_UNITS)
+    throw new RangeError(`more than ${MOST_UNITS} of them: a larger unit, or a smaller face`);
+  const [left, bottom, right, top] = extentOf(outline);
+  const rows = Math.ceil((top - bottom) / (heightMm + jointMm) - 1e-9);
+  const laid: LaidUnit[] = [];
+  for (let row = 0; row < rows; row += 1) {
+    const y = bottom + row * (heightMm + jointMm);
+    for (const { from, long, face } of rowOf(bond, ask, row, right - left)) {
+      const x = left + from;
+      const inside = areaInCell(outline, x, y, long, heightMm) / (long * heightMm);
+      if (inside > SLIVER)
+        laid.push({ row, face, at: [x, y], longMm: long, highMm: heightMm, isCut: inside < WHOLE });
+    }
+  }
+  return laid;
+}

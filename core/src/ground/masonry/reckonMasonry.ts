@@ -1,0 +1,172 @@
+import type { Given } from '../../context/index.ts';
+import { areaOf, extentOf } from '../../form/index.ts';
+import type { Masonry } from '../../piece/index.ts';
+import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
+import { MASONRY } from '../figures.ts';
+import { headerMm } from './bonds.ts';
+import { type MasonryFace, masonryFaces } from './faces.ts';
+import { type LaidUnit, layUnits, MOST_UNITS, unitsIn } from './layUnits.ts';
+
+/** Masonry on a face, worked out; or why it is not. */
+export interface MasonryFacts {
+  readonly id: string;
+  /** Null where it cannot be laid. */
+  readonly face: MasonryFace | null;
+  readonly laid: readonly LaidUnit[];
+  readonly says: string | null;
+}
+
+/** What one of them is in miniature mm. */
+export function unitAtScale({ unitLengthMm, unitHeightMm, jointMm }: Masonry, ratio: number) {
+  return { lengthMm: unitLengthMm / ratio, heightMm: unitHeightMm / ratio, jointMm: jointMm / ratio };
+}
+
+/** Why it cannot be laid, and a way out; null where it can. */
+function whyNot(given: Given, lay: Masonry, face: MasonryFace | undefined): Verdict | null {
+  const stop = (says: string, waysOut: Verdict['waysOut'] = []): Verdict => ({
+    level: 'stop',
+    wording: 'state',
+    says,
+    waysOut,
+  });
+  if (!face) return stop('there is no such face any more', [{ says: 'choose another face' }]);
+  const size = unitAtScale(lay, given.context.scale.ratio);
+  if (!(headerMm(size) > 0))
+    return stop('the joint is as long as half a unit', [
+      { says: 'a joint of 10 mm in life', change: { path: ['masonry', lay.id, 'jointMm'], value: 10 } },
+    ]);
+  if (unitsIn(face.outline, { ...size, bond: lay.bond }) > MOST_UNITS)
+    return stop(`more than ${MOST_UNITS.toLocaleString('en')} of them`, [
+      { says: 'a larger unit: one for every so many, only hinted at' },
+    ]);
+  const [left, bottom, right, top] = extentOf(face.outline);
+  if (right - left < size.lengthMm || top - bottom < size.heightMm)
+    return stop('the face is smaller than one unit', [{ says: 'a smaller unit, or another face' }]);
+  return null;
+}
+
+function entry(
+  lay: Masonry,
+  symbol: string,
+  name: string,
+  field: 'unitLengthMm' | 'unitHeightMm' | 'jointMm',
+): Term {
+  return {
+    symbol,
+    name,
+    quantity: { value: lay[field], unit: 'mm in life' },
+    origin: { kind: 'entry', path: ['masonry', lay.id, field] },
+  };
+}
+
+/** A height of the unit that makes the courses come out even at the top, told in life. */
+function evenOut(lay: Masonry, faceMm: number, ratio: number): { courses: number; unitHeightMm: number } {
+  const course = (lay.unitHeightMm + lay.jointMm) / ratio;
+  const courses = Math.max(1, Math.round((faceMm + lay.jointMm / ratio) / course));
+  const even = ((faceMm + lay.jointMm / ratio) / courses) * ratio - lay.jointMm;
+  return { courses, unitHeightMm: Math.round(even * 10) / 10 };
+}
+
+/** Courses up a face, and whether they come out even at its top. */
+function reckonCourses(given: Given, lay: Masonry, face: MasonryFace, title: string): Reckoning {
+  const { ratio } = given.context.scale;
+  const size = unitAtScale(lay, ratio);
+  const [, bottom, , top] = extentOf(face.outline);
+  const tall = top - bottom;
+  const course = size.heightMm + size.jointMm;
+  const inCourses = (tall + size.jointMm) / course;
+  const isEven = Math.abs(inCourses - Math.round(inCourses)) < 0.1;
+  const even = evenOut(lay, tall, ratio);
+  return figure(MASONRY.courses, {
+    at: lay.id,
+    part: null,
+    title,
+    value: inCourses,
+    terms: [
+      {
+        symbol: 'h',
+        name: 'Height of the face',
+        quantity: { value: tall, unit: 'mm' },
+        origin: { kind: 'shape', says: face.says },
+      },
+      entry(lay, 'H', 'Unit, high', 'unitHeightMm'),
+      entry(lay, 'j', 'Joint', 'jointMm'),
+      termFrom('R', given.context.scaleFigure),
+    ],
+    verdict: {
+      level: isEven ? 'good' : 'doubtful',
+      wording: 'state',
+      says: isEven
+        ? 'comes out even at the top'
+        : `the top course is ${((inCourses % 1) * course).toFixed(1)} mm: cut, or as a coping`,
+      waysOut: isEven
+        ? []
+        : [
+            {
+              says: `units ${even.unitHeightMm} mm high in life: ${even.courses} whole courses`,
+              change: { path: ['masonry', lay.id, 'unitHeightMm'], value: even.unitHeightMm },
+            },
+          ],
+    },
+  });
+}
+
+/** Counts, courses, size and minutes of one lay of masonry. */
+export function reckonMasonry(given: Given, lay: Masonry): { figures: Reckoning[]; facts: MasonryFacts } {
+  const { own, scale } = given.context;
+  const host = given.contexts.get(lay.part);
+  const face = host && masonryFaces(host).find(({ key }) => key === lay.on);
+  const titled = (what: string) => `${host?.part.name ?? 'wall'}, ${face?.says ?? 'face'}: ${what}`;
+  const base = { at: lay.id, part: null } as const;
+  const why = whyNot(given, lay, face);
+  if (why || !face)
+    return {
+      figures: [
+        figure(MASONRY.count, {
+          ...base,
+          title: titled('units'),
+          value: 0,
+          terms: [],
+          ...(why && { verdict: why }),
+        }),
+      ],
+      facts: { id: lay.id, face: face ?? null, laid: [], says: why?.says ?? null },
+    };
+  const size = unitAtScale(lay, scale.ratio);
+  const laid = layUnits(face.outline, { ...size, bond: lay.bond });
+  const cut = laid.filter(({ isCut }) => isCut).length;
+  const units: Term[] = [
+    entry(lay, 'L', 'Unit, long', 'unitLengthMm'),
+    entry(lay, 'H', 'Unit, high', 'unitHeightMm'),
+    entry(lay, 'j', 'Joint', 'jointMm'),
+  ];
+  const area: Term = {
+    symbol: 'A',
+    name: face.says,
+    quantity: { value: areaOf(face.outline) / 100, unit: 'cm²' },
+    origin: { kind: 'shape', says: 'the face, openings left out' },
+  };
+  const count = figure(MASONRY.count, {
+    ...base,
+    title: titled('units'),
+    value: laid.length,
+    terms: [area, ...units],
+    note: `${laid.length - cut} whole, ${cut} cut at an edge or an opening.`,
+  });
+  const courses = reckonCourses(given, lay, face, titled('courses'));
+  const long = figure(MASONRY.unit, {
+    ...base,
+    title: titled('one of them, long'),
+    value: size.lengthMm,
+    terms: [units[0] as Term, termFrom('R', given.context.scaleFigure)],
+    note: `${size.heightMm.toFixed(2)} mm high, joints of ${size.jointMm.toFixed(2)} mm.`,
+  });
+  const rate = sourced('ground.bricks', own);
+  const minutes = figure(MASONRY.minutes, {
+    ...base,
+    title: titled('minutes to score'),
+    value: laid.length / rate.value,
+    terms: [termFrom('n', count), rate.term('r')],
+  });
+  return { figures: [count, courses, long, minutes], facts: { id: lay.id, face, laid, says: null } };
+}

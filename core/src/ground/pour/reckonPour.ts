@@ -1,0 +1,230 @@
+import type { Given, PartContext } from '../../context/index.ts';
+import { areaOf, extentOf } from '../../form/index.ts';
+import type { Piece, Pour } from '../../piece/index.ts';
+import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
+import { ringLength } from '../../repeats/index.ts';
+import { type Banked, levelOf, reachOf, volumeBetween } from '../banked.ts';
+import { POURS } from '../figures.ts';
+import { ringOf } from '../heap/ringOf.ts';
+import { whyNoArea } from '../plan/boardRing.ts';
+import { within } from '../plan/room.ts';
+import { onPlan, type Placed } from '../plan/standing.ts';
+import { displacedMm3 } from './displaced.ts';
+
+/** What stands in a pour, and how much of it. */
+export interface StandsIn {
+  readonly part: string;
+  readonly name: string;
+  readonly count: number;
+  /** All of them together. */
+  readonly cm3: number;
+}
+
+function entry(pour: Pour, symbol: string, name: string, field: 'deepMm' | 'lowMm' | 'bankDeg'): Term {
+  return {
+    symbol,
+    name,
+    quantity: { value: pour[field], unit: field === 'bankDeg' ? '°' : 'mm' },
+    origin: { kind: 'entry', path: ['pours', pour.id, field] },
+  };
+}
+
+const shaped = (symbol: string, name: string, value: number, unit: Term['quantity']['unit']): Term => ({
+  symbol,
+  name,
+  quantity: { value, unit },
+  origin: { kind: 'shape', says: 'its outline on the plan, and its banks' },
+});
+
+/** Parts whose feet have their middle in a pour. */
+export function standingIn(pour: Pour, placed: readonly Placed[]): readonly Placed[] {
+  const ring = ringOf(pour.points);
+  return placed.filter(({ print, spot, liftMm }) => {
+    if (liftMm > 0) return false;
+    const [left, front, right, back] = extentOf([[print.feet]]);
+    return within(onPlan(spot)([(left + right) / 2, (front + back) / 2]), ring);
+  });
+}
+
+/** How much of each part stands in a pour that is so deep. */
+export function takenUp(
+  placed: readonly Placed[],
+  contexts: ReadonlyMap<string, PartContext>,
+  deepMm: number,
+): readonly StandsIn[] {
+  const counts = new Map<string, number>();
+  for (const { print } of placed) counts.set(print.part, (counts.get(print.part) ?? 0) + 1);
+  return [...counts].flatMap(([part, count]): StandsIn[] => {
+    const context = contexts.get(part);
+    if (!context) return [];
+    return [{ part, name: context.part.name, count, cm3: (count * displacedMm3(context, deepMm)) / 1000 }];
+  });
+}
+
+/** The way out of a level that lies under its bed. */
+function noLevel(pour: Pour): Verdict {
+  return {
+    level: 'stop',
+    wording: 'state',
+    says: 'the level lies under the bed: there is nothing to fill',
+    waysOut: [
+      {
+        says: 'fill it to 1 mm under the rim',
+        change: { path: ['pours', pour.id, 'lowMm'], value: Math.min(1, pour.deepMm / 2) },
+      },
+    ],
+  };
+}
+
+function noOutline({ name }: Pour, why: string): Verdict {
+  return {
+    level: 'stop',
+    wording: 'state',
+    says: `${name} is no outline: ${why}`,
+    waysOut: [{ says: 'move one of its corners' }],
+  };
+}
+
+function judge({ board }: Piece, pour: Pour, ring: Banked['ring'], deepMm: number): Verdict {
+  const says = (level: Verdict['level'], text: string, waysOut: Verdict['waysOut']): Verdict => ({
+    level,
+    wording: 'state',
+    says: text,
+    waysOut,
+  });
+  if (pour.of === 'sealer' && deepMm > 2)
+    return says('doubtful', 'sealer stays white when it is deeper than 2 mm in all', [
+      { says: 'resin instead', change: { path: ['pours', pour.id, 'of'], value: 'resin' } },
+      { says: 'gel instead', change: { path: ['pours', pour.id, 'of'], value: 'gel' } },
+    ]);
+  if (board && pour.deepMm > board.thicknessMm) {
+    const lack = pour.deepMm - board.thicknessMm;
+    return says(
+      'doubtful',
+      `${lack.toFixed(1)} mm deeper than the base is thick: it wants a floor, or ground round it`,
+      [
+        {
+          says: `a base of ${Math.ceil(pour.deepMm + 2)} mm`,
+          change: { path: ['board', 'thicknessMm'], value: Math.ceil(pour.deepMm + 2) },
+        },
+        {
+          says: `only ${board.thicknessMm} mm deep`,
+          change: { path: ['pours', pour.id, 'deepMm'], value: board.thicknessMm },
+        },
+      ],
+    );
+  }
+  return ring.length > 0
+    ? says('good', 'try it with water first: it must not leak', [])
+    : says('stop', 'it has no edge', []);
+}
+
+/** A pour whose edge and level hold: its hollow, and how deep it is filled. */
+interface Filled {
+  readonly pour: Pour;
+  readonly body: Banked;
+  readonly deepMm: number;
+  readonly figure: (kind: (typeof POURS)[keyof typeof POURS], what: string, rest: PourFigure) => Reckoning;
+  readonly terms: readonly Term[];
+}
+
+type PourFigure = Omit<Parameters<typeof figure>[1], 'at' | 'part' | 'title'>;
+
+/** The hollow up to its level, less what stands in it. */
+function volumes(given: Given, filled: Filled, placed: readonly Placed[]) {
+  const { pour, body, deepMm, figure: make, terms } = filled;
+  const bed = make(POURS.bed, 'hollow up to its level', {
+    value: volumeBetween(body, pour.lowMm, pour.deepMm) / 1000,
+    terms: [...terms],
+  });
+  const inIt = takenUp(standingIn(pour, placed), given.contexts, deepMm);
+  const sums = inIt.map(
+    ({ name, count, cm3 }, i): Term => ({
+      symbol: `D${i + 1}`,
+      name: count === 1 ? name : `${count} × ${name}`,
+      quantity: { value: cm3, unit: 'cm³' },
+      origin: { kind: 'shape', says: `what of its solid lies under ${deepMm.toFixed(1)} mm` },
+    }),
+  );
+  const displaced = make(POURS.displaced, 'taken up by what stands in it', {
+    value: Math.min(
+      bed.quantity.value,
+      inIt.reduce((sum, { cm3 }) => sum + cm3, 0),
+    ),
+    formula: sums.length === 0 ? 'D = 0' : `D = ${sums.map(({ symbol }) => symbol).join(' + ')}`,
+    terms: sums,
+  });
+  const volume = make(POURS.volume, 'volume', {
+    value: bed.quantity.value - displaced.quantity.value,
+    terms: [termFrom('B', bed), termFrom('D', displaced)],
+    verdict: judge(given.context.piece, pour, body.ring, deepMm),
+  });
+  return { bed, displaced, volume };
+}
+
+/** What is mixed, in how many layers, until when. */
+function mixing(given: Given, { pour, deepMm, figure: make, terms }: Filled, volume: Reckoning): Reckoning[] {
+  const { own } = given.context;
+  const row = (what: string) => sourced(`pour.${pour.of}-${what}`, own);
+  const [rho, shrink, waste] = [row('density'), row('shrink'), sourced('pour.waste', own)];
+  const [layer, hours] = [row('layer'), row('hours')];
+  const mix = make(POURS.mix, 'to mix', {
+    value: ((volume.quantity.value * rho.value) / (1 - shrink.value / 100)) * (1 + waste.value / 100),
+    terms: [termFrom('V', volume), rho.term('ρ'), shrink.term('s'), waste.term('w')],
+  });
+  const count = Math.ceil(deepMm / (layer.value * (1 - shrink.value / 100)) - 1e-9);
+  const layers = make(POURS.layers, 'layers', {
+    value: count,
+    terms: [...terms.slice(0, 2), layer.term('g'), shrink.term('s')],
+    note: `Each ${(deepMm / count).toFixed(1)} mm when it is hard; the packet’s own depth goes before this.`,
+  });
+  const days = make(POURS.days, 'until the last layer is hard', {
+    value: (count * hours.value) / 24,
+    terms: [termFrom('n', layers), hours.term('t')],
+  });
+  return [mix, layers, days];
+}
+
+/** How it rises, and what is round it. */
+function edges({ pour, body, figure: make }: Filled, displaced: Reckoning): Reckoning[] {
+  const areaCm2 = areaOf(levelOf(body, pour.lowMm)) / 100;
+  const surface = shaped('A', 'Surface', areaCm2, 'cm²');
+  const rise = make(POURS.rise, 'rises if they are pushed in after', {
+    value: areaCm2 > 0 ? (displaced.quantity.value / areaCm2) * 10 : 0,
+    terms: [termFrom('D', displaced), surface],
+  });
+  const dam = make(POURS.dam, 'dam round it', {
+    value: ringLength(body.ring),
+    terms: [shaped('n', 'Corners of its edge', body.ring.length, 'count')],
+  });
+  return [...(displaced.quantity.value > 0 ? [rise] : []), dam];
+}
+
+/** Figures of a pour: its bed, what stands in it, what to mix, its layers and days. */
+export function reckonPour(given: Given, pour: Pour, placed: readonly Placed[]): Reckoning[] {
+  const make: Filled['figure'] = (kind, what, rest) =>
+    figure(kind, { ...rest, at: pour.id, part: null, title: `${pour.name}, ${what}` });
+  const ring = ringOf(pour.points);
+  const why = whyNoArea(ring);
+  const body: Banked = { ring, highMm: pour.deepMm, slopeDeg: pour.bankDeg };
+  const reach = why === null ? reachOf(body) : pour.deepMm;
+  const terms = [
+    reach < pour.deepMm
+      ? shaped('d', 'From its rim down to where its banks meet', reach, 'mm')
+      : entry(pour, 'd', 'From its rim down to its bed', 'deepMm'),
+    entry(pour, 'l', 'Filled to so far under its rim', 'lowMm'),
+    entry(pour, 's', 'Slope of its banks', 'bankDeg'),
+  ];
+  const deepMm = why === null ? reach - pour.lowMm : 0;
+  if (why !== null || deepMm <= 0)
+    return [
+      make(POURS.bed, 'hollow up to its level', {
+        value: 0,
+        terms,
+        verdict: why === null ? noLevel(pour) : noOutline(pour, why),
+      }),
+    ];
+  const filled: Filled = { pour, body, deepMm, figure: make, terms };
+  const { bed, displaced, volume } = volumes(given, filled, placed);
+  return [bed, displaced, volume, ...mixing(given, filled, volume), ...edges(filled, displaced)];
+}

@@ -1,0 +1,115 @@
+import 'reflect-metadata';
+import { IsIn, IsString, Matches, MaxLength, MinLength } from 'class-validator';
+import { PlanePointData } from '../../form/record/classes.ts';
+import { Amount } from '../../record/amount.ts';
+import { ID_PATTERN, NAME_LENGTH, type PartId } from '../../record/index.ts';
+import { NestedList } from '../../record/nested.ts';
+import {
+  BOARD_OUTLINES,
+  BOARD_STUFFS,
+  BONDS,
+  type BoardOutline,
+  type BoardStuff,
+  type Bond,
+  COVER_STUFFS,
+  type CoverStuff,
+  FOLIAGES,
+  type Foliage,
+  HEAP_STUFFS,
+  type HeapStuff,
+  POUR_STUFFS,
+  type PourStuff,
+  SKIN_STUFFS,
+  type SkinStuff,
+} from './choices.ts';
+import { GROUND_LIMITS } from './limits.ts';
+
+const LIMITS = GROUND_LIMITS;
+const MOST_POINTS = 500;
+
+/** What everything stands on; miniature mm, its middle is where the plan begins. */
+export class Board {
+  @IsIn(BOARD_OUTLINES) outline!: BoardOutline;
+  /** From left to right, and from the front to the back; of a drawn one, what it is drawn in. */
+  @Amount(LIMITS.board.widthMm) widthMm!: number;
+  @Amount(LIMITS.board.depthMm) depthMm!: number;
+  @Amount(LIMITS.board.sides) sides!: number;
+  /** Corners of a drawn one, to the right and to the back. */
+  @NestedList(() => PlanePointData, { most: MOST_POINTS }) points!: PlanePointData[];
+  @IsIn(BOARD_STUFFS) stuff!: BoardStuff;
+  @Amount(LIMITS.board.thicknessMm) thicknessMm!: number;
+}
+
+/** One of a part in its place on the plan, miniature mm from the middle to the right and to the back. */
+export class Stood {
+  @Matches(ID_PATTERN) id!: string;
+  @Matches(ID_PATTERN) part!: PartId;
+  @Amount(LIMITS.stood.xMm) xMm!: number;
+  @Amount(LIMITS.stood.yMm) yMm!: number;
+  /** Seen from above, against the clock. */
+  @Amount(LIMITS.stood.turnDeg) turnDeg!: number;
+  /** How its crown is filled, where it is a tree. */
+  @IsIn(FOLIAGES) foliage!: Foliage;
+}
+
+/** Ground that is covered: where on the plan, with what, how deep. */
+export class Cover {
+  @Matches(ID_PATTERN) id!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  @NestedList(() => PlanePointData, { least: 3, most: MOST_POINTS }) points!: PlanePointData[];
+  @IsIn(COVER_STUFFS) of!: CoverStuff;
+  /** Of fibres that stand, how long they are. */
+  @Amount(LIMITS.cover.deepMm) deepMm!: number;
+}
+
+/** A rise of the ground: its foot on the plan, how high, and how steep its sides. */
+export class Heap {
+  @Matches(ID_PATTERN) id!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  @NestedList(() => PlanePointData, { least: 3, most: MOST_POINTS }) points!: PlanePointData[];
+  @Amount(LIMITS.heap.heightMm) heightMm!: number;
+  /** Of its sides against the ground. */
+  @Amount(LIMITS.heap.slopeDeg) slopeDeg!: number;
+  @IsIn(HEAP_STUFFS) of!: HeapStuff;
+  /** Of one sheet, where it is built of sheets. */
+  @Amount(LIMITS.heap.sheetMm) sheetMm!: number;
+  @IsIn(SKIN_STUFFS) skin!: SkinStuff;
+  @Amount(LIMITS.heap.skinMm) skinMm!: number;
+}
+
+/** A hollow that is filled: its edge on the plan, how deep it is, and how far under its rim it is filled. */
+export class Pour {
+  @Matches(ID_PATTERN) id!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  @NestedList(() => PlanePointData, { least: 3, most: MOST_POINTS }) points!: PlanePointData[];
+  /** From its rim down to its bed. */
+  @Amount(LIMITS.pour.deepMm) deepMm!: number;
+  /** The surface lies so far under the rim. */
+  @Amount(LIMITS.pour.lowMm) lowMm!: number;
+  /** Of its banks against the ground. */
+  @Amount(LIMITS.pour.bankDeg) bankDeg!: number;
+  @IsIn(POUR_STUFFS) of!: PourStuff;
+}
+
+/** A place that the piece is looked at from: the way it lies, from the front against the clock, how high and how far off. */
+export class Eye {
+  @Matches(ID_PATTERN) id!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  @Amount(LIMITS.eye.fromDeg) fromDeg!: number;
+  /** Above the plan. */
+  @Amount(LIMITS.eye.heightMm) heightMm!: number;
+  /** From the middle of the plan. */
+  @Amount(LIMITS.eye.awayMm) awayMm!: number;
+}
+
+/** Bricks, blocks, planks or tiles on a face of a part; lengths are those in life. */
+export class Masonry {
+  @Matches(ID_PATTERN) id!: string;
+  @Matches(ID_PATTERN) part!: PartId;
+  /** Key of the face they lie on. */
+  @IsString() @MaxLength(NAME_LENGTH) on!: string;
+  @IsIn(BONDS) bond!: Bond;
+  @Amount(LIMITS.masonry.unitLengthMm) unitLengthMm!: number;
+  @Amount(LIMITS.masonry.unitHeightMm) unitHeightMm!: number;
+  @Amount(LIMITS.masonry.jointMm) jointMm!: number;
+}

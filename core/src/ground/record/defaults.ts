@@ -1,0 +1,43 @@
+import type { Board, Cover, Eye, Heap, Masonry, Pour, Stood } from './classes.ts';
+
+export const DEFAULT_BOARD: Board = {
+  outline: 'round',
+  widthMm: 200,
+  depthMm: 200,
+  sides: 6,
+  points: [],
+  stuff: 'ply',
+  thicknessMm: 9,
+};
+
+export const DEFAULT_STOOD = { xMm: 0, yMm: 0, turnDeg: 0, foliage: 'none' } satisfies Partial<Stood>;
+
+export const DEFAULT_HEAP = {
+  name: 'rise',
+  heightMm: 20,
+  slopeDeg: 45,
+  of: 'foam',
+  sheetMm: 10,
+  skin: 'plaster',
+  skinMm: 3,
+} satisfies Partial<Heap>;
+
+export const DEFAULT_POUR = {
+  name: 'pond',
+  deepMm: 8,
+  lowMm: 1,
+  bankDeg: 45,
+  of: 'resin',
+} satisfies Partial<Pour>;
+
+export const DEFAULT_COVER = { name: 'cover', of: 'earth', deepMm: 2 } satisfies Partial<Cover>;
+
+export const DEFAULT_EYE = { name: 'eye', fromDeg: 0, heightMm: 300, awayMm: 600 } satisfies Partial<Eye>;
+
+/** A brick of 215 × 65 mm with joints of 10 mm. */
+export const DEFAULT_MASONRY = {
+  bond: 'stretcher',
+  unitLengthMm: 215,
+  unitHeightMm: 65,
+  jointMm: 10,
+} satisfies Partial<Masonry>;

@@ -1,0 +1,34 @@
+import { type Limits, PLACE, SIZE, SIZE_OR_NONE, TURN } from '../../record/index.ts';
+
+/** Limits of the numbers of the ground; lengths are miniature mm, those of masonry in life. */
+export const GROUND_LIMITS = {
+  board: {
+    widthMm: SIZE,
+    depthMm: SIZE,
+    sides: { whole: true, min: 3, max: 24 },
+    thicknessMm: { over: 0, max: 1000 },
+  },
+  stood: { xMm: PLACE, yMm: PLACE, turnDeg: TURN },
+  heap: {
+    heightMm: SIZE,
+    slopeDeg: { min: 5, max: 90 },
+    skinMm: SIZE_OR_NONE,
+    sheetMm: { over: 0, max: 1000 },
+  },
+  pour: {
+    deepMm: { over: 0, max: 2000 },
+    lowMm: SIZE_OR_NONE,
+    bankDeg: { min: 5, max: 90 },
+  },
+  cover: { deepMm: { over: 0, max: 500 } },
+  eye: {
+    fromDeg: TURN,
+    heightMm: SIZE,
+    awayMm: SIZE,
+  },
+  masonry: {
+    unitLengthMm: SIZE,
+    unitHeightMm: SIZE,
+    jointMm: SIZE_OR_NONE,
+  },
+} as const satisfies Limits;

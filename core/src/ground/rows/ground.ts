@@ -1,0 +1,72 @@
+import { practice, type Row, remembered } from '../../sources/index.ts';
+
+/** What stands on a base, and what that weighs. */
+export const GROUND_RULES: readonly Row[] = [
+  practice('ground.tool', 'Room that a brush goes into', 5, 'mm', { low: 3, high: 8 }),
+  practice('ground.finger', 'Room that a finger goes into', 15, 'mm', { low: 12, high: 20 }),
+  practice('ground.based', 'Room that a figure on a 1 in base passes', 25.4, 'mm'),
+  remembered('ground.ply', 'Density of plywood', 0.62, 'g/cm³', { low: 0.5, high: 0.72 }),
+  remembered('ground.fibreboard', 'Density of fibreboard', 0.75, 'g/cm³', { low: 0.65, high: 0.85 }),
+  remembered('ground.solid-wood', 'Density of a wooden board', 0.55, 'g/cm³', { low: 0.4, high: 0.75 }),
+  remembered('ground.cork', 'Density of cork sheet', 0.2, 'g/cm³', { low: 0.15, high: 0.25 }),
+  remembered('ground.foam', 'Density of hard foam sheet', 0.035, 'g/cm³', { low: 0.02, high: 0.05 }),
+  remembered('ground.card', 'Density of card', 0.7, 'g/cm³', { low: 0.6, high: 0.9 }),
+  remembered('ground.clay', 'Density of a base of baked clay', 1.9, 'g/cm³', { low: 1.7, high: 2.1 }),
+  remembered('ground.plaster', 'Density of set plaster', 0.9, 'g/cm³', { low: 0.8, high: 1.2 }),
+  remembered('ground.paste', 'Density of dried terrain paste', 0.8, 'g/cm³', { low: 0.5, high: 1.2 }),
+  remembered('ground.foil', 'Density of crumpled foil', 0.4, 'g/cm³', { low: 0.3, high: 0.6 }),
+  practice('ground.plaster-day', 'Plaster that dries in a day', 5, 'mm', { low: 3, high: 8 }),
+  practice('ground.paste-days', 'Thick terrain paste dries in: days at 10 mm', 5, 'days', {
+    low: 3,
+    high: 8,
+  }),
+  remembered('ground.plaster-powder', 'Plaster powder in a cm³ of set plaster', 0.95, 'g', {
+    low: 0.8,
+    high: 1.2,
+  }),
+  practice('ground.bricks', 'Bricks scored in a minute', 8, 'count', { low: 5, high: 12 }),
+  remembered('ground.bag', 'Plaster in a bag', 1000, 'g', { low: 500, high: 2500 }),
+];
+
+/** What hollows are filled with: how deep at once, how long a layer takes, what it weighs. */
+export const POUR_RULES: readonly Row[] = [
+  practice('pour.resin-layer', 'Clear casting resin, deepest layer', 10, 'mm', { low: 5, high: 20 }),
+  practice('pour.resin-hours', 'Clear casting resin, until the next layer', 24, 'h', { low: 12, high: 48 }),
+  remembered('pour.resin-density', 'Clear casting resin, mixed', 1.1, 'g/cm³', { low: 1.05, high: 1.15 }),
+  practice('pour.resin-shrink', 'Clear casting resin, lost as it sets', 1, '%', { low: 0.5, high: 3 }),
+  practice('pour.resin-places', 'Clear casting resin, time to place things in it', 40, 'min', {
+    low: 20,
+    high: 90,
+  }),
+  practice('pour.glue-layer', 'Clear glue, deepest coat that stays clear', 2, 'mm', { low: 1, high: 3 }),
+  practice('pour.glue-hours', 'Clear glue, until the next coat', 24, 'h', { low: 12, high: 48 }),
+  remembered('pour.glue-density', 'Clear glue, wet', 1.05, 'g/cm³', { low: 1, high: 1.1 }),
+  remembered('pour.glue-shrink', 'Clear glue, lost as it dries', 55, '%', { low: 40, high: 65 }),
+  practice('pour.gel-layer', 'Gel medium, deepest coat', 3, 'mm', { low: 2, high: 6 }),
+  practice('pour.gel-hours', 'Gel medium, until the next coat', 24, 'h', { low: 12, high: 72 }),
+  remembered('pour.gel-density', 'Gel medium, wet', 1.03, 'g/cm³', { low: 1, high: 1.1 }),
+  remembered('pour.gel-shrink', 'Gel medium, lost as it dries', 40, '%', { low: 25, high: 55 }),
+  practice('pour.sealer-layer', 'Water-based sealer, deepest coat: deeper it stays white', 2, 'mm'),
+  practice('pour.sealer-hours', 'Water-based sealer, until the next coat', 24, 'h', { low: 12, high: 48 }),
+  remembered('pour.sealer-density', 'Water-based sealer, wet', 1.02, 'g/cm³', { low: 1, high: 1.05 }),
+  remembered('pour.sealer-shrink', 'Water-based sealer, lost as it dries', 65, '%', { low: 50, high: 75 }),
+  practice('pour.waste', 'Of a mix, what stays in the cup', 5, '%', { low: 3, high: 10 }),
+];
+
+/** What ground is covered with, and what trees are filled with. */
+export const COVER_RULES: readonly Row[] = [
+  remembered('cover.earth', 'Earth and grout, half and half', 1.4, 'g/cm³', { low: 1.1, high: 1.7 }),
+  remembered('cover.sand', 'Sand, strewn', 1.6, 'g/cm³', { low: 1.4, high: 1.8 }),
+  remembered('cover.stones', 'Small stones, strewn', 1.5, 'g/cm³', { low: 1.3, high: 1.7 }),
+  remembered('cover.turf', 'Ground foam for turf', 0.12, 'g/cm³', { low: 0.06, high: 0.2 }),
+  remembered('cover.grass', 'Grass fibres, standing', 0.06, 'g/cm³', { low: 0.03, high: 0.1 }),
+  remembered('cover.litter', 'Leaf litter', 0.15, 'g/cm³', { low: 0.08, high: 0.25 }),
+  remembered('cover.snow', 'Snow of powder and glue', 0.6, 'g/cm³', { low: 0.3, high: 0.9 }),
+  remembered('cover.moss', 'Dried moss', 0.08, 'g/cm³', { low: 0.04, high: 0.15 }),
+  practice('cover.soak', 'Medium and water that seals a cm² of cover', 0.08, 'g', { low: 0.05, high: 0.15 }),
+  practice('cover.twig', 'Fine twig foliage on a tree of 50 cm', 4.5, 'h', { low: 4, high: 5 }),
+  practice('cover.moss-tree', 'Moss on a tree of 50 cm: four hours less', 0.75, 'h', { low: 0.5, high: 1 }),
+  remembered('cover.fibre-tree', 'Fibre teased over a tree of 50 cm', 1.5, 'h', { low: 1, high: 2.5 }),
+  remembered('cover.leaf-tree', 'Punched leaf glued on, a tree of 50 cm', 8, 'h', { low: 5, high: 12 }),
+  remembered('cover.tuft-tree', 'Bought tufts on a tree of 50 cm', 1, 'h', { low: 0.5, high: 1.5 }),
+];

@@ -1,0 +1,85 @@
+import { readFile } from 'node:fs/promises';
+import { expect, figure, openDemo, settled, test, unfolded } from './bench.ts';
+import { inked } from './inked.ts';
+
+/** The figure under a title, as a number. */
+async function amount(page: Parameters<typeof figure>[0], title: string): Promise<number> {
+  const text = await figure(page, title).locator('.figure').first().textContent();
+  return Number.parseFloat((text ?? '').replace(/[^\d.-]/g, ''));
+}
+
+test('the willow is moved until it hides nobody', async ({ page }) => {
+  await openDemo(page, 'Low Water Ferry', 'Ground');
+  await settled(page);
+  const stands = page.getByRole('table', { name: 'What stands on the base' });
+  const place = async (field: string, mm: string) => {
+    const typed = stands.getByRole('textbox', { name: `${field} of Bank-side willow` });
+    await typed.fill(mm);
+    await typed.press('Enter');
+  };
+  // Right before the goose and the post.
+  await place('right, mm', '80');
+  await place('back, mm', '-125');
+  const seen = page.locator('[data-figure="/ground.hidden.front"]');
+  await expect(seen).toContainText('hides');
+  await place('right, mm', '140');
+  await place('back, mm', '80');
+  await expect(seen).toContainText('nothing hides another');
+});
+
+test('a thing is dragged over the edge and back, and what is in its way is told', async ({ page }) => {
+  await openDemo(page, 'Low Water Ferry', 'Ground');
+  await settled(page);
+  const goose = page.getByRole('button', { name: /^Greylag goose: drag it/ });
+  const box = (await goose.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 40, y, { steps: 4 });
+  await page.mouse.move(x + 110, y, { steps: 4 });
+  await expect(page.getByText(/over the edge/).first()).toBeVisible();
+  await page.mouse.up();
+  await expect(page.locator('[data-figure="/ground.over"]')).toContainText('Greylag goose');
+  await page.keyboard.press('Control+z');
+  await expect(page.locator('[data-figure="/ground.over"]')).toContainText('nothing reaches over the edge');
+});
+
+test('the water is lowered: resin, layers and days follow', async ({ page }) => {
+  await openDemo(page, 'Low Water Ferry', 'Ground');
+  await settled(page);
+  await unfolded(page);
+  const before = await amount(page, 'tidal water, to mix');
+  const level = page.getByRole('textbox', { name: 'Level under the rim' });
+  await level.fill('5');
+  await level.press('Enter');
+  await expect.poll(() => amount(page, 'tidal water, to mix')).toBeLessThan(0.6 * before);
+  await page.getByRole('combobox', { name: 'Of', exact: true }).last().selectOption('glue');
+  await expect.poll(() => amount(page, 'tidal water, layers')).toBeGreaterThan(3);
+});
+
+test('the plan and the lines to score by measure true on the page', async ({ page }) => {
+  await openDemo(page, 'Toll Frogs', 'Ground');
+  await settled(page);
+  const [plan] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Print the plan' }).click(),
+  ]);
+  const drawn = await inked(page, await readFile(await plan.path()), 10, 140);
+  // The base is an oval of 120 mm; half the width of its line stands over at either end.
+  expect(Math.abs(drawn.widthMm - 120)).toBeLessThan(1);
+});
+
+test('a quay is laid in courses that come out even', async ({ page }) => {
+  await openDemo(page, 'Low Water Ferry', 'Ground');
+  await settled(page);
+  await expect(page.getByRole('img', { name: 'Masonry on Brick quay' })).toBeVisible();
+  const high = page.getByRole('textbox', { name: 'High, in life' });
+  await high.fill('65');
+  await high.press('Enter');
+  const courses = page.locator('[data-figure="/masonry.courses.quay-front"]');
+  await expect(courses).toContainText('the top course');
+  await courses.getByRole('button', { name: /whole courses/ }).click();
+  await unfolded(page);
+  await expect(courses).toContainText('comes out even');
+  await expect(high).toHaveValue('63.9');
+});

@@ -1,0 +1,150 @@
+import { withMasonry } from '@every-inch/core/ground';
+import {
+  BONDS,
+  type Bond,
+  LIMITS,
+  type Masonry,
+  type Part,
+  setAt,
+  typedLimits,
+} from '@every-inch/core/piece';
+import { BinButton } from '../../parts/BinButton.tsx';
+import { Choice } from '../../parts/Choice.tsx';
+import { DrawingView } from '../../parts/DrawingView.tsx';
+import { NumberField } from '../../parts/NumberField.tsx';
+import { PrintTrue } from '../../parts/PrintTrue.tsx';
+import { useAsk } from '../../spine/hooks.ts';
+import { edit, editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
+
+const BOND_SAYS: Readonly<Record<Bond, string>> = {
+  stretcher: 'stretcher bond',
+  header: 'header bond',
+  english: 'English bond',
+  flemish: 'Flemish bond',
+  stack: 'stack bond',
+  planks: 'planks',
+  checker: 'checker floor',
+};
+const BOND_OPTIONS = BONDS.map((value) => ({ value, says: BOND_SAYS[value] }));
+
+/** What a unit usually is, in life: a brick with its joint, a plank, a tile. */
+const USUAL: Readonly<Record<Bond, Pick<Masonry, 'unitLengthMm' | 'unitHeightMm' | 'jointMm'>>> = {
+  stretcher: { unitLengthMm: 215, unitHeightMm: 65, jointMm: 10 },
+  header: { unitLengthMm: 215, unitHeightMm: 65, jointMm: 10 },
+  english: { unitLengthMm: 215, unitHeightMm: 65, jointMm: 10 },
+  flemish: { unitLengthMm: 215, unitHeightMm: 65, jointMm: 10 },
+  stack: { unitLengthMm: 215, unitHeightMm: 65, jointMm: 10 },
+  planks: { unitLengthMm: 2400, unitHeightMm: 145, jointMm: 4 },
+  checker: { unitLengthMm: 300, unitHeightMm: 300, jointMm: 3 },
+};
+const BRICKS: readonly Bond[] = ['stretcher', 'header', 'english', 'flemish', 'stack'];
+
+function Lay({ lay, name }: { readonly lay: Masonry; readonly name: string }) {
+  const dispatch = useAppDispatch();
+  const faces = useAsk('ground.faces', { part: lay.part }) ?? [];
+  const drawing = useAsk('ground.masonry', { id: lay.id });
+  const face = faces.find(({ key }) => key === lay.on)?.says ?? 'a face';
+  const options = faces.map(({ key, says }) => ({ value: key, says }));
+  const known = options.some(({ value }) => value === lay.on);
+  const set = (field: keyof Masonry, value: unknown, what: string) =>
+    dispatch(editAt(`${what} on ${name}`, ['masonry', lay.id, field], value));
+  const choose = (bond: Bond) => {
+    // Bricks stay as large as they were told; another kind begins with its own usual size.
+    const isSame = BRICKS.includes(bond) && BRICKS.includes(lay.bond);
+    dispatch(
+      edit(`bond on ${name}`, (piece) =>
+        setAt(piece, ['masonry', lay.id], { ...lay, bond, ...(isSame ? {} : USUAL[bond]) }),
+      ),
+    );
+  };
+  const number = (field: 'unitLengthMm' | 'unitHeightMm' | 'jointMm', label: string) => (
+    <NumberField
+      {...typedLimits(LIMITS.masonry[field])}
+      label={label}
+      entry={['masonry', lay.id, field]}
+      value={lay[field]}
+      after="mm"
+      className="w-20"
+      onNumber={(value) => set(field, value, label)}
+    />
+  );
+  return (
+    <li className="border-b border-hair py-2">
+      <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
+        <Choice
+          label={`On ${name}`}
+          value={lay.on}
+          options={known ? options : [{ value: lay.on, says: 'choose a face' }, ...options]}
+          onChoose={(on) => set('on', on, 'face')}
+        />
+        <Choice label="Laid in" value={lay.bond} options={BOND_OPTIONS} onChoose={choose} />
+        {number('unitLengthMm', 'Long, in life')}
+        {number(
+          'unitHeightMm',
+          lay.bond === 'planks' || lay.bond === 'checker' ? 'Wide, in life' : 'High, in life',
+        )}
+        {number('jointMm', 'Joint, in life')}
+        <BinButton
+          label={`nothing laid on ${face}`}
+          onPress={() =>
+            dispatch(
+              edit(`nothing laid on ${name}`, (piece) => ({
+                ...piece,
+                masonry: piece.masonry.filter(({ id }) => id !== lay.id),
+              })),
+            )
+          }
+        />
+      </div>
+      {drawing && (
+        <>
+          <DrawingView
+            drawing={drawing}
+            label={`Masonry on ${name}`}
+            className="mt-1 max-h-56 w-full max-w-2xl"
+          />
+          <p className="mt-1 flex flex-wrap items-center gap-x-3">
+            <PrintTrue drawing={drawing} name={`${name}, ${face}`} says="Print the lines to score by" />
+          </p>
+        </>
+      )}
+    </li>
+  );
+}
+
+/** Bricks, planks and tiles on the faces of parts. */
+export function MasonryLays({ part }: { readonly part: Part | null }) {
+  const dispatch = useAppDispatch();
+  const { masonry, parts } = useOpenPiece();
+  const faces = useAsk('ground.faces', part ? { part: part.id } : null) ?? [];
+  const [first] = faces;
+  const nameOf = (id: string) => parts.find((one) => one.id === id)?.name ?? id;
+  return (
+    <>
+      {masonry.length > 0 && (
+        <ul>
+          {masonry.map((lay) => (
+            <Lay key={lay.id} lay={lay} name={nameOf(lay.part)} />
+          ))}
+        </ul>
+      )}
+      {part && first ? (
+        <button
+          type="button"
+          className="press-quiet text-fired"
+          onClick={() =>
+            dispatch(edit(`masonry on ${part.name}`, (piece) => withMasonry(piece, part.id, first.key)))
+          }
+        >
+          + bricks, planks or tiles on {part.name}
+        </button>
+      ) : (
+        <p className="text-[13px] text-quiet">
+          {part
+            ? `${part.name} has no flat face: choose a block, a panel-built thing, an outline or an upright cylinder.`
+            : 'Choose a part to lay courses on.'}
+        </p>
+      )}
+    </>
+  );
+}
