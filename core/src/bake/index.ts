@@ -12,4 +12,12 @@ export {
 } from './running.ts';
 export { bearsOven, peakOf } from './stuffInOven.ts';
 export { bakeSubject } from './subject.ts';
-export { type ClayWindow, holdMinutes, type MixWindow, mixWindow, windowOf } from './time/index.ts';
+export {
+  type ClayWindow,
+  curedInMould,
+  holdMinutes,
+  type MixWindow,
+  type MouldCure,
+  mixWindow,
+  windowOf,
+} from './time/index.ts';

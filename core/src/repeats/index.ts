@@ -12,7 +12,7 @@ export { type Board, boardsDrawing, boxBoards } from './mould/boards.ts';
 export { PULL_OF } from './mould/boxes.ts';
 export { type CastLengths, castFault, castLogged, type LearnedShrink } from './mould/casts.ts';
 export { STANDINGS } from './mould/draftMap.ts';
-export { bestPull, type Draft, type Pulls, type Standing } from './mould/pull.ts';
+export { bestPull, type Draft, firstPull, type Pulls, type Standing } from './mould/pull.ts';
 export type { MouldFacts } from './mould/reckonMould.ts';
 export { type OneLog, oneLog } from './oneLog.ts';
 export type { PatternFacts } from './pattern/reckonPattern.ts';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { lowWaterFerry } from '../../demo/index.ts';
 import { makeShapeStore } from '../../form/index.ts';
-import { setAt } from '../../piece/index.ts';
+import { DEFAULT_MOULD, setAt } from '../../piece/index.ts';
 import { validateBook } from '../../reckoning/index.ts';
 import { moveStep } from '../../route/index.ts';
 import { reckonPiece } from '../../spine/index.ts';
@@ -110,6 +110,31 @@ describe('before the oven', () => {
       level: 'doubtful',
       says: expect.stringContaining('cannot be pushed'),
     });
+  });
+
+  it('a cast in its mould is held to the lower of two windows: 118 °C for 30 min there (common practice), the packet after it', () => {
+    const of = (casts: boolean, peakC: number, packet: { lowC: number; highC: number } | null) => {
+      const mould = { ...DEFAULT_MOULD, kind: 'halves', bakedIn: casts } as const;
+      const within = setAt(ferry, ['parts', 'mug', 'mould'], mould);
+      const clays = within.clays.map((clay) => ({
+        ...clay,
+        packet: packet && { ...packet, lowMinutes: 30, highMinutes: 30 },
+      }));
+      return audit({ ...within, clays }, 'mug', peakC).find(({ what }) => what.startsWith('mould of'));
+    };
+    const cool = { lowC: 110, highC: 130 };
+    expect(of(false, 130, null)).toBeUndefined();
+    expect(of(true, 118, cool)).toMatchObject({
+      level: 'good',
+      says: expect.stringContaining('118 °C for 30'),
+    });
+    // The load is hotter than a mould is used at, though the packet would allow that of the mould.
+    expect(of(true, 145, cool)).toMatchObject({ level: 'doubtful', says: expect.stringContaining('145 °C') });
+    // The load is cool enough for the mould, but the packet begins above it.
+    const firmed = of(true, 118, { lowC: 130, highC: 140 });
+    expect(firmed).toMatchObject({ level: 'doubtful', says: expect.stringContaining('only firms it') });
+    const change = firmed?.waysOut[0]?.change;
+    expect(change).toEqual({ path: ['parts', 'mug', 'mould', 'bakedIn'], value: false });
   });
 
   it('a part put in before it has any clay is named, and can be left out', () => {

@@ -23,6 +23,7 @@ import {
 import { BAKE } from '../figures.ts';
 import type { BakeOfPart } from '../plan/index.ts';
 import { bearsOven } from '../stuffInOven.ts';
+import { curedInMould } from '../time/index.ts';
 
 /** One thing that goes into the oven with a part, and how it bears that. */
 export interface AuditItem {
@@ -215,6 +216,29 @@ function auditClay({ context, bulk, inOven, bake, route, stands }: AuditAsk): Au
   return items;
 }
 
+/** A mould that goes in with its cast: the heat it is used at, against that of the load. */
+function auditMould({ context, peakC }: AuditAsk): AuditItem[] {
+  const { part, piece, own } = context;
+  if (!part.mould?.bakedIn || part.mould.casts !== 'clay' || part.mould.of === 'foil') return [];
+  const { mouldC, mouldHighC, isEnough, says } = curedInMould(part, piece, own);
+  const what = `mould of ${part.name}`;
+  if (peakC <= mouldHighC && isEnough) return [{ level: 'good', what, says, waysOut: [] }];
+  return [
+    {
+      level: 'doubtful',
+      what,
+      says: peakC > mouldHighC ? `this oven comes to ${peakC.toFixed(0)} °C; ${says}` : says,
+      waysOut: [
+        {
+          says: 'take the cast out raw, and bake it bare',
+          change: { path: ['parts', part.id, 'mould', 'bakedIn'], value: false },
+        },
+        { says: `firm it in the mould at ${mouldC} °C, in a load of its own, and bake it bare after that` },
+      ],
+    },
+  ];
+}
+
 const RANK: Readonly<Record<Level, number>> = { stop: 0, doubtful: 1, good: 2 };
 
 /** Everything that would go into the oven with a part at one bake, the worst first. */
@@ -224,6 +248,7 @@ export function auditPart(ask: AuditAsk): AuditItem[] {
     ...auditAids(ask),
     ...auditLater(ask),
     ...auditClay(ask),
+    ...auditMould(ask),
   ].sort((a, b) => RANK[a.level] - RANK[b.level]);
 }
 

@@ -4,7 +4,7 @@ import { sourced } from '../../reckoning/index.ts';
 import { cellInBox } from '../../solid/index.ts';
 import { outlineArea } from '../places.ts';
 import { type DraftMap, draftMap, partingLength } from './draftMap.ts';
-import { basis, bestPull, type Draft, laidDraft, type Pulls } from './pull.ts';
+import { basis, bestPull, type Draft, firstPull, laidDraft, type Pulls } from './pull.ts';
 import { holesThrough, type Neck, necksOf } from './trapped.ts';
 
 /** Cells of a solid that has no triangles of its own: its faces are right to some degrees. */
@@ -77,7 +77,7 @@ export const draftAsk = ask(
   },
 );
 
-/** The draft of a part’s solid along its pull, and over all directions. */
+/** The draft of a part’s solid along its pull, and over all directions; looked at only roughly, over the axes. */
 export const pullAsk = ask(
   'repeats.pull',
   (
@@ -86,16 +86,20 @@ export const pullAsk = ask(
       part,
       direction,
       pulls,
+      looks,
     }: {
       readonly part: string;
       readonly direction: readonly [number, number, number];
       readonly pulls: Pulls;
+      readonly looks: 'roughly' | 'well';
     },
   ): PullSeen | null => {
     const context = given.contexts.get(part);
     if (!context) return null;
     const mesh = buildSolid(context.shape, CELLS, null).skin;
     const leastDeg = sourced('mould.draft', context.own).value;
-    return { laid: laidDraft(mesh, direction, pulls, leastDeg), best: bestPull(mesh, { pulls, leastDeg }) };
+    const by = { pulls, leastDeg };
+    if (looks === 'roughly') return firstPull(mesh, direction, by);
+    return { laid: laidDraft(mesh, direction, pulls, leastDeg), best: bestPull(mesh, by) };
   },
 );

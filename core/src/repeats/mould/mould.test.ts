@@ -6,7 +6,7 @@ import { CAST_STUFFS, DEFAULT_MOULD, MOULD_STUFFS, type Part } from '../../piece
 import type { Mesh } from '../../solid/index.ts';
 import { boardsDrawing, boxBoards } from './boards.ts';
 import { mouldNeed } from './boxes.ts';
-import { bestPull, directionsOver, laidDraft } from './pull.ts';
+import { bestPull, directionsOver, firstPull, laidDraft } from './pull.ts';
 import { releaseFor } from './release.ts';
 import { shrinkChain } from './shrink.ts';
 
@@ -110,6 +110,10 @@ describe('which way a mould pulls', () => {
     expect(Math.abs(plane.blind / plane.areaWhole - byRays)).toBeLessThan(0.012);
     const best = bestPull(TORUS, { pulls: 'two', leastDeg: 1 });
     expect(Math.abs(best.direction[1])).toBeGreaterThan(0.99);
+    // The first look, on few points, tells the same of what lies square.
+    const first = firstPull(TORUS, [1, 0, 0], { pulls: 'two', leastDeg: 1 });
+    expect(first.best.direction).toEqual([0, 1, 0]);
+    expect(Math.abs(first.laid.blind / first.laid.areaWhole - byRays)).toBeLessThan(0.05);
   });
 
   it('the draft of a cone frustum is its half angle: steep below it, free above (geometry)', () => {

@@ -225,12 +225,27 @@ function badness({ undercut, blind, steep, back, areaWhole, direction }: Draft):
 const [COARSE, FINE] = [3000, 24_000];
 const [TRIED, REFINED, AROUND] = [220, 4, 18];
 
-/** How good an answer of the search is. */
+/** What a search for the best pull goes by. */
 export interface PullAsk {
   readonly pulls: Pulls;
   readonly leastDeg: number;
-  /** Told the best of the axes, then the best of all directions on few points. */
-  readonly onBetter?: (best: Draft) => void;
+}
+
+const best = (all: readonly Draft[]): Draft =>
+  all.reduce((least, one) => (badness(one) < badness(least) ? one : least));
+
+/** Few points of a surface, and the axes by how it would come off along each. */
+function alongAxes(mesh: Mesh, { pulls, leastDeg }: PullAsk) {
+  const facets = facetsOf(mesh);
+  const few = surfacePoints(mesh, COARSE, facets);
+  const roughly = (direction: Vec3) => draftAlong(few, direction, pulls, leastDeg);
+  return { facets, roughly, square: AXES.slice(0, pulls === 'two' ? 3 : 6).map(roughly) };
+}
+
+/** A first answer on few points: the pull that is given, and the best of the axes. */
+export function firstPull(mesh: Mesh, direction: Vec3, ask: PullAsk): { laid: Draft; best: Draft } {
+  const { roughly, square } = alongAxes(mesh, ask);
+  return { laid: roughly(direction), best: best(square) };
 }
 
 /**
@@ -239,25 +254,22 @@ export interface PullAsk {
  *
  * @param mesh triangles facing outward, closed
  */
-export function bestPull(mesh: Mesh, { pulls, leastDeg, onBetter }: PullAsk): Draft {
-  const facets = facetsOf(mesh);
-  const few = surfacePoints(mesh, COARSE, facets);
-  const roughly = (direction: Vec3) => draftAlong(few, direction, pulls, leastDeg);
-  const better = (all: readonly Draft[]) => all.toSorted((a, b) => badness(a) - badness(b));
-  const square = better(AXES.slice(0, pulls === 'two' ? 3 : 6).map(roughly));
-  if (square[0]) onBetter?.(square[0]);
-  const tried = better([...square, ...directionsOver(TRIED, pulls === 'two').map(roughly)]);
+export function bestPull(mesh: Mesh, ask: PullAsk): Draft {
+  const { pulls, leastDeg } = ask;
+  const { facets, roughly, square } = alongAxes(mesh, ask);
+  const tried = [...square, ...directionsOver(TRIED, pulls === 'two').map(roughly)].toSorted(
+    (a, b) => badness(a) - badness(b),
+  );
   const [first] = tried;
   if (!first) throw new RangeError('a surface without directions');
-  onBetter?.(first);
   const many = surfacePoints(mesh, FINE, facets);
-  let best = draftAlong(many, first.direction, pulls, leastDeg);
+  let least = draftAlong(many, first.direction, pulls, leastDeg);
   for (const { direction } of tried.slice(0, REFINED))
     for (const near of [direction, ...nearTo(direction)]) {
       const one = draftAlong(many, near, pulls, leastDeg);
-      if (badness(one) < badness(best) - 1e-6) best = one;
+      if (badness(one) < badness(least) - 1e-6) least = one;
     }
-  return best;
+  return least;
 }
 
 /** Directions a few degrees round one. */

@@ -1,3 +1,4 @@
+import { curedInMould, type MouldCure } from '../../bake/index.ts';
 import type { PartContext } from '../../context/index.ts';
 import type { MouldChoice } from '../../piece/index.ts';
 import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
@@ -22,9 +23,8 @@ export interface MouldFacts {
   readonly life: number;
   readonly placesMin: number;
   readonly setsMin: number;
-  /** What clay is cured at in its mould, as it is common practice. */
-  readonly bakeC: number;
-  readonly bakeMin: number;
+  /** What clay is cured at in its mould, against its packet. */
+  readonly cure: MouldCure;
   /** Thickness of the board that boxes are made of, mm. */
   readonly boardMm: number;
 }
@@ -156,8 +156,7 @@ export function reckonMould(context: PartContext): { figures: Reckoning[]; facts
     life: sourced(`mould.life-${choice.of}`, own).value,
     placesMin: sourced(`mould.${clock}-places`, own).value,
     setsMin: sourced(`mould.${clock}-sets`, own).value,
-    bakeC: sourced('mould.bake', own).value,
-    bakeMin: sourced('mould.bake-min', own).value,
+    cure: curedInMould(part, piece, own),
     boardMm: sourced('mould.board', own).value,
   };
   const oversize = reckonOversize(context, chain, release, choice, measured);

@@ -90,13 +90,13 @@ function nearestLaid(direction: Draft['direction']): LaidBy {
 function DraftLine({ title, draft }: { readonly title: string; readonly draft: Draft }) {
   const locked = share(draft.undercut + draft.blind, draft);
   return (
-    <li className="border-t border-hair py-1">
+    <>
       <span className="heading">{title}</span>{' '}
       <span className="figure">{share(draft.free, draft).toFixed(0)} %</span> comes off freely,{' '}
       <span className="figure">{share(draft.steep, draft).toFixed(0)} %</span> rubs,{' '}
       <span className={`figure ${locked >= 2 ? 'text-wont' : ''}`}>{locked.toFixed(0)} %</span> is locked
       {draft.back > 0 && `, ${share(draft.back, draft).toFixed(0)} % is its flat back`}
-    </li>
+    </>
   );
 }
 
@@ -104,7 +104,12 @@ function DraftLine({ title, draft }: { readonly title: string; readonly draft: D
 function Pull({ part, choice }: { readonly part: Part; readonly choice: MouldChoice }) {
   const set = usePartEdit(part);
   const pulls: Pulls = choice.kind === 'halves' ? 'two' : 'one';
-  const seen = useAsk('repeats.pull', { part: part.id, direction: PULL_OF[choice.pull], pulls });
+  const asked = { part: part.id, direction: PULL_OF[choice.pull], pulls } as const;
+  const rough = useAsk('repeats.pull', { ...asked, looks: 'roughly' });
+  const last = useAsk('repeats.pull', { ...asked, looks: 'well' });
+  // Until the whole look of another way has come, the first look at that way goes before the last look at this.
+  const whole = last?.laid.direction.join() === asked.direction.join() ? last : undefined;
+  const seen = whole ?? rough;
   if (!seen) return <p className="mt-2 text-quiet">Looking which way it pulls …</p>;
   const locked = share(seen.laid.undercut + seen.laid.blind, seen.laid);
   const best = share(seen.best.undercut + seen.best.blind, seen.best);
@@ -112,7 +117,10 @@ function Pull({ part, choice }: { readonly part: Part; readonly choice: MouldCho
   return (
     <div className="mt-3">
       <ul aria-label="Which way it pulls">
-        <DraftLine title="As it lies:" draft={seen.laid} />
+        <li className="border-t border-hair py-1">
+          <DraftLine title="As it lies:" draft={seen.laid} />
+          {!whole && <span className="text-quiet">; a first look, over the axes only …</span>}
+        </li>
         {locked - best > 1 && (
           <li className="border-t border-hair py-1">
             <DraftLine title="Best of all directions:" draft={seen.best} />
@@ -339,11 +347,16 @@ export function Mould({ part }: { readonly part: Part }) {
                 </span>
               </p>
               <p className="mt-2 text-quiet">
-                One mould bears about {facts.life} casts.{' '}
-                {choice.casts === 'clay' &&
-                  (choice.bakedIn
-                    ? `It is cured in the mould, which slows the heat: its minutes at Bake count that in. Common practice is ${facts.bakeC} °C for ${facts.bakeMin} min where the packet allows that.`
-                    : `Clay may be cured in it at ${facts.bakeC} °C for ${facts.bakeMin} min where its packet allows that; the mould slows the heat.`)}
+                One mould bears about {facts.life} casts
+                {choice.casts === 'clay' && choice.of !== 'foil' ? '; ' : '.'}
+                {choice.casts === 'clay' && choice.of !== 'foil' && (
+                  <>
+                    <span className={choice.bakedIn && !facts.cure.isEnough ? 'text-tight' : ''}>
+                      {facts.cure.says}.
+                    </span>{' '}
+                    The mould slows the heat{choice.bakedIn ? ': its minutes at Bake count that in' : ''}.
+                  </>
+                )}
               </p>
               {(choice.of === 'putty' || choice.of === 'rubber') && (
                 <MixStart what={`${part.name} mould`} placesMin={facts.placesMin} setsMin={facts.setsMin} />
