@@ -15,16 +15,16 @@ import {
 import { demoClay, demoEntry, demoFit, demoPart, ofClay } from './entries.ts';
 import { FROGS_GROUND } from './ground.ts';
 
-/** A fish-scale shingle of 150 × 260 mm: square above, half round below. */
+/** A fish-scale shingle of 174 × 300 mm: square above, half round below. */
 const SHINGLE: Form = {
   kind: 'extruded',
   depthMm: 14,
   points: [
-    { xMm: 75, yMm: 260 },
-    { xMm: -75, yMm: 260 },
+    { xMm: 87, yMm: 300 },
+    { xMm: -87, yMm: 300 },
     ...Array.from({ length: 11 }, (_, i) => ({
-      xMm: -75 * Math.cos((Math.PI * i) / 10),
-      yMm: 91 - 91 * Math.sin((Math.PI * i) / 10),
+      xMm: -87 * Math.cos((Math.PI * i) / 10),
+      yMm: 105 - 105 * Math.sin((Math.PI * i) / 10),
     })),
   ],
 };
@@ -156,10 +156,41 @@ export function tollFrogs(now: string): Piece {
       ),
       demoPart('shingle', 'Roof shingles', SHINGLE, {
         stuff: 'card',
-        note: 'Cut from card.',
+        note: 'Cut from card; the other half of the roof stays open.',
         parent: 'hut' as PartId,
-        repeat: { ...DEFAULT_REPEAT, kind: 'over', on: 'left-roof' },
+        repeat: {
+          ...DEFAULT_REPEAT,
+          kind: 'over',
+          on: 'left-roof',
+          way: 'cutter',
+          tally: { made: 96, good: 92, used: 84, minutes: 41 },
+        },
       }),
+      demoPart(
+        'tooth',
+        'Frog’s tooth',
+        { kind: 'cylinder', heightMm: 90, bottomMm: 44, topMm: 10, lying: false },
+        {
+          ...ofClay('ochre'),
+          note: 'Baked ahead; the best are picked.',
+          parent: frog,
+          repeat: { ...DEFAULT_REPEAT, kind: 'counted', n: 6, ahead: true, letInPct: 30 },
+        },
+      ),
+      demoPart(
+        'awning',
+        'Striped awning',
+        { kind: 'block', widthMm: 1100, heightMm: 60, depthMm: 520 },
+        {
+          note: 'Over the door: stripes cut from a log.',
+          parent: 'hut' as PartId,
+          pattern: { ...DEFAULT_PATTERN, kind: 'cane', thickMm: 9, reducedMm: 4, sliceMm: 1.2 },
+          mix: [
+            { clay: 'ochre' as ClayId, parts: 1 },
+            { clay: 'grey' as ClayId, parts: 1 },
+          ],
+        },
+      ),
       demoPart(
         'reed',
         'Reed',

@@ -265,7 +265,7 @@ export const MIGRATIONS: readonly Migration[] = [
         ? {
             parts: raw.parts.map((part: unknown) =>
               isRecord(part) && isRecord(part.repeat)
-                ? { ...part, repeat: { letInPct: 0, ...part.repeat } }
+                ? { ...part, repeat: { letInPct: 0, atPct: 50, ...part.repeat } }
                 : part,
             ),
           }

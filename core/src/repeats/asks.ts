@@ -4,7 +4,7 @@ import { type Drawing, scaledOutline } from '../drawing/index.ts';
 import { buildSolid } from '../form/index.ts';
 import { sourced } from '../reckoning/index.ts';
 import type { Mesh } from '../solid/index.ts';
-import { type Place, placesOf } from './places.ts';
+import { type PlaceName, placeNames } from './places.ts';
 import { setOfPart } from './reckoners.ts';
 import { type StoodInSpace, standInSpace } from './sets/inSpace.ts';
 import { setDrawing, setGuide } from './sets/setDrawing.ts';
@@ -36,22 +36,19 @@ export const setDrawingAsk = ask(
 /** The lines and faces of what a part hangs on; empty where it hangs on nothing. */
 export const placesAsk = ask(
   'repeats.places',
-  (given: Given, { part }: { readonly part: string }): readonly Pick<Place, 'key' | 'kind' | 'says'>[] => {
+  (given: Given, { part }: { readonly part: string }): readonly PlaceName[] => {
     const parent = given.contexts.get(part)?.part.parent;
     const host = parent ? given.contexts.get(parent) : undefined;
-    return host
-      ? placesOf(host.part.form, host.shape).map(({ key, kind, says }) => ({ key, kind, says }))
-      : [];
+    return host ? placeNames(host.part.form, host.shape) : [];
   },
 );
 
 /** The lines and faces of a part itself. */
 export const placesOfAsk = ask(
   'repeats.places-of',
-  (given: Given, { part }: { readonly part: string }): readonly Pick<Place, 'key' | 'kind' | 'says'>[] => {
+  (given: Given, { part }: { readonly part: string }): readonly PlaceName[] => {
     const context = given.contexts.get(part);
-    if (!context) return [];
-    return placesOf(context.part.form, context.shape).map(({ key, kind, says }) => ({ key, kind, says }));
+    return context ? placeNames(context.part.form, context.shape) : [];
   },
 );
 

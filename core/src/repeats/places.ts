@@ -1,5 +1,16 @@
 import { flatCone, flatConeOutline } from '../bulk/shapes.ts';
-import { extentOf, type Form, type Outline, panelCuts, type Ring, type Shape } from '../form/index.ts';
+import {
+  buildSolid,
+  cross,
+  extentOf,
+  type Form,
+  levelHull,
+  type Outline,
+  panelCuts,
+  type Ring,
+  type Shape,
+  type Vec3,
+} from '../form/index.ts';
 
 /** A line or a face of a part that a set can go along or over; lengths in the part’s own frame. */
 export type Place =
@@ -166,4 +177,79 @@ function ofForm(form: Form): Place[] {
 /** The lines and faces of a part, and at the end its whole surface; those of a form without edges of its own are few. */
 export function placesOf(form: Form, { areaMm2 }: Pick<Shape, 'areaMm2'>): readonly Place[] {
   return [...ofForm(form), { kind: 'face', key: 'all', says: 'its whole surface', areaMm2, outline: null }];
+}
+
+/** Key of the line round a part at a height, and what keys of its regions begin with. */
+export const LEVEL = 'level';
+const REGION = 'region.';
+
+/** A line or face by its name; some are measured only when they are taken. */
+export type PlaceName = Pick<Place, 'key' | 'kind' | 'says'>;
+
+/** All lines and faces of a part: those of its form, a line round it at a height, and what each of its regions has of the surface. */
+export function placeNames(form: Form, shape: Pick<Shape, 'areaMm2' | 'regions'>): readonly PlaceName[] {
+  const regions = shape.regions.length > 1 ? shape.regions : [];
+  return [
+    ...placesOf(form, shape).map(({ key, kind, says }) => ({ key, kind, says })),
+    { key: LEVEL, kind: 'line', says: 'round it at a height' },
+    ...regions.map((region): PlaceName => ({ key: `${REGION}${region}`, kind: 'face', says: region })),
+  ];
+}
+
+/**
+ * Corners of the line round a part at a height, as a thread lies round it there, from its front on to the right.
+ *
+ * @param atPct of its height, from the foot
+ * @returns in the part’s own frame; fewer than 3 where it has nothing at that height
+ */
+export function levelCorners(shape: Shape, atPct: number): readonly Vec3[] {
+  const { min, max } = shape.box;
+  const y = min[1] + ((max[1] - min[1]) * atPct) / 100;
+  const ring = levelHull(shape, y);
+  const turn = ring.reduce((sum, [x, z], i) => {
+    const [u, v] = ring[(i + 1) % ring.length] ?? [x, z];
+    return sum + x * v - u * z;
+  }, 0);
+  const round = turn > 0 ? ring.toReversed() : ring;
+  const first = round.reduce((best, [, z], i) => (z > (round[best]?.[1] ?? -Infinity) ? i : best), 0);
+  return [...round.slice(first), ...round.slice(0, first)].map(([x, z]): Vec3 => [x, y, z]);
+}
+
+/** What one region has of the surface of a part; on so many cells it is right to some hundredths. */
+const REGION_CELLS = 60_000;
+
+function regionArea(shape: Shape, region: string): number {
+  const { skin, regions } = buildSolid(shape, REGION_CELLS, null);
+  const wanted = regions.indexOf(region) + 1;
+  if (!skin.owners || wanted === 0) return 0;
+  const { positions, triangles, owners } = skin;
+  let twice = 0;
+  for (let i = 0; i < triangles.length; i += 3) {
+    const [a, b, c] = [triangles[i] ?? 0, triangles[i + 1] ?? 0, triangles[i + 2] ?? 0];
+    if (owners[a] !== wanted) continue;
+    const leg = (from: number, to: number): Vec3 => [
+      (positions[3 * to] ?? 0) - (positions[3 * from] ?? 0),
+      (positions[3 * to + 1] ?? 0) - (positions[3 * from + 1] ?? 0),
+      (positions[3 * to + 2] ?? 0) - (positions[3 * from + 2] ?? 0),
+    ];
+    twice += Math.hypot(...cross(leg(a, b), leg(a, c)));
+  }
+  return twice / 2;
+}
+
+/** A line or face of a part by its key, measured; undefined where it has none of that name. */
+export function placeNamed(
+  form: Form,
+  shape: Shape,
+  { on, atPct }: { readonly on: string; readonly atPct: number },
+): Place | undefined {
+  if (on === LEVEL) {
+    const corners = levelCorners(shape, atPct);
+    const course = corners.map(([x, , z]) => [x, -z] as const);
+    return corners.length < 3 ? undefined : line(LEVEL, 'round it', ringLength(course), true, course);
+  }
+  const region = on.startsWith(REGION) ? on.slice(REGION.length) : null;
+  if (region === null) return placesOf(form, shape).find(({ key }) => key === on);
+  if (!shape.regions.includes(region)) return undefined;
+  return { kind: 'face', key: on, says: region, areaMm2: regionArea(shape, region), outline: null };
 }

@@ -49,6 +49,8 @@ export class RepeatRule {
   @IsIn(REPEAT_KINDS) kind!: RepeatKind;
   /** Key of the line or face of the part it hangs on; `own` for a length or an area that is told. */
   @IsString() @MaxLength(NAME_LENGTH) on!: string;
+  /** Of a line round it: how high over its foot, of its height. */
+  @Amount(LIMITS.repeatRule.atPct) atPct!: number;
   /** Told outright, or at equal steps round a line. */
   @Amount(LIMITS.repeatRule.n) n!: number;
   /** A line’s own length, miniature mm. */

@@ -5,6 +5,7 @@ export const DEFAULT_TALLY: Tally = { made: 0, good: 0, used: 0, minutes: 0 };
 export const DEFAULT_REPEAT: RepeatRule = {
   kind: 'counted',
   on: 'own',
+  atPct: 50,
   n: 10,
   ownMm: 100,
   ownCm2: 25,

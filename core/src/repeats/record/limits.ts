@@ -4,6 +4,7 @@ import type { Limits } from '../../record/index.ts';
 export const REPEATS_LIMITS = {
   repeatRule: {
     n: { whole: true, min: 1, max: 10_000 },
+    atPct: { min: 0, max: 100 },
     pitchMm: { over: 0, max: 1e5 },
     exposureMm: { over: 0, max: 1e5 },
     ownMm: { over: 0, max: 1e6 },

@@ -1,7 +1,7 @@
 import type { PartContext } from '../../context/index.ts';
 import type { RepeatRule } from '../../piece/index.ts';
 import { sourced } from '../../reckoning/index.ts';
-import { type Place, placesOf } from '../places.ts';
+import { LEVEL, type Place, placeNamed } from '../places.ts';
 import { type AlongLine, along } from './along.ts';
 import { cellsIn, type Laid, MOST_LAID, rowsOver } from './lattice.ts';
 
@@ -59,12 +59,13 @@ function placeOf(rule: RepeatRule, host: PartContext | undefined): Place | Uncou
       says: 'what it goes on is not there any more: hang it on another part, or tell its own length or area',
     };
   const wanted = rule.kind === 'along' || rule.kind === 'round' ? 'line' : 'face';
-  const found = placesOf(host.part.form, host.shape).find(
-    ({ key, kind }) => key === rule.on && kind === wanted,
-  );
-  if (!found)
+  const found = placeNamed(host.part.form, host.shape, rule);
+  if (found?.kind !== wanted)
     return {
-      says: `${host.part.name} has no ${wanted} of that name any more: choose another, or tell its own`,
+      says:
+        rule.on === LEVEL
+          ? `${host.part.name} has nothing at that height: another height, or tell its own length`
+          : `${host.part.name} has no ${wanted} of that name any more: choose another, or tell its own`,
     };
   const k = 1 / host.shrink;
   if (found.kind === 'line')

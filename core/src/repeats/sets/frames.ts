@@ -12,7 +12,7 @@ import {
   tubeCourse,
   type Vec3,
 } from '../../form/index.ts';
-import { upperEdge } from '../places.ts';
+import { LEVEL, levelCorners, upperEdge } from '../places.ts';
 import { alongCourse } from './alongCourse.ts';
 import type { Unrolled } from './frame.ts';
 import { lineThrough } from './legs.ts';
@@ -101,7 +101,11 @@ const side = (way: Vec3): Vec3 => {
 };
 
 /** Where a line or face of a part is in space; null for one that has no place of its own. */
-export function unrolled(form: Form, key: string, shape: Pick<Shape, 'box' | 'distance'>): Unrolled | null {
+export function unrolled(form: Form, key: string, shape: Shape, atPct = 50): Unrolled | null {
+  if (key === LEVEL) {
+    const corners = levelCorners(shape, atPct);
+    return corners.length < 3 ? null : along(corners, true, side);
+  }
   const { min, max } = shape.box;
   const [w, h, d] = [max[0] - min[0], max[1] - min[1], max[2] - min[2]];
   switch (form.kind) {

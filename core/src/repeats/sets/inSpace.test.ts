@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { extentOf, type Form, shapeOf, type Vec3 } from '../../form/index.ts';
-import { placesOf } from '../places.ts';
+import { placeNamed, placesOf } from '../places.ts';
 import { unrolled } from './frames.ts';
 
 const HUT: Form = {
@@ -91,6 +91,24 @@ describe('where the lines and faces of a part are in space', () => {
       }
       expect(met).toBeGreaterThanOrEqual(3);
     });
+
+  it('a line round at a height goes once round on the surface, from the front to the right, and faces away', () => {
+    for (const form of [FORMS.ball, FORMS.cone, FORMS.block]) {
+      const shape = shapeOf(form ?? expect.fail());
+      const place = placeNamed(form ?? expect.fail(), shape, { on: 'level', atPct: 30 });
+      if (place?.kind !== 'line' || !form) return expect.fail('no line');
+      const to = unrolled(form, 'level', shape, 30) ?? expect.fail();
+      const { min, max } = shape.box;
+      for (const share of [0.05, 0.3, 0.6, 0.85]) {
+        const { at, out, right } = to(share * place.lengthMm, 0);
+        expect(Math.abs(shape.distance?.(...at) ?? 9)).toBeLessThan(0.5);
+        expect(at[1]).toBeCloseTo(min[1] + 0.3 * (max[1] - min[1]), 6);
+        expect(at[0] * out[0] + at[2] * out[2]).toBeGreaterThan(0);
+        // Facing it, the next one stands to the right.
+        expect(right[0] * out[2] - right[2] * out[0]).toBeGreaterThan(0.99);
+      }
+    }
+  });
 
   it('a mantle keeps its lengths: two spots are as far apart on the cone as on the sheet', () => {
     const form = FORMS.cone ?? expect.fail();

@@ -32,7 +32,7 @@ export function standInSpace(
   host: PartContext,
 ): readonly StoodInSpace[] | null {
   const { part, shape, shrink } = context;
-  const to = set.place && unrolled(host.part.form, set.place.key, host.shape);
+  const to = set.place && unrolled(host.part.form, set.place.key, host.shape, part.repeat?.atPct);
   const pieces = stoodPieces(set, part.repeat?.nudged ?? []);
   if (!to || pieces.length === 0) return null;
   const { min, max } = shape.box;

@@ -4,7 +4,7 @@ import { demoPart, ofClay } from '../../demo/entries.ts';
 import { lowWaterFerry } from '../../demo/index.ts';
 import { extentOf, type Form, shapeOf } from '../../form/index.ts';
 import { DEFAULT_REPEAT, type Part, type Piece, type RepeatRule } from '../../piece/index.ts';
-import { placesOf, ringLength } from '../places.ts';
+import { placeNamed, placeNames, placesOf, ringLength } from '../places.ts';
 import { type CountedSet, countSet } from './countSet.ts';
 import { MOST_BETWEEN_MIN, tallied, tallyLogged, withSet } from './edits.ts';
 import { setDrawing, setGuide } from './setDrawing.ts';
@@ -34,6 +34,37 @@ describe('where a set can go', () => {
     expect(lines(cone).has('brim')).toBe(false);
     const post: Form = { kind: 'cylinder', heightMm: 40, bottomMm: 10, topMm: 10, lying: false };
     expect(faces(post).get('mantle')?.areaMm2).toBeCloseTo(Math.PI * 10 * 40, 6);
+  });
+
+  it('a line round at a height is as long as a thread: π d of a ball’s middle, the chord of it above, the square of a block', () => {
+    const round = (form: Form, atPct: number) => {
+      const found = placeNamed(form, shapeOf(form), { on: 'level', atPct });
+      return found?.kind === 'line' ? found.lengthMm : Number.NaN;
+    };
+    const ball: Form = { kind: 'ball', diameterMm: 50 };
+    expect(round(ball, 50) / (Math.PI * 50)).toBeCloseTo(1, 2);
+    // At nine tenths of the height the circle has a radius of √(25² − 20²).
+    expect(round(ball, 90) / (2 * Math.PI * 15)).toBeCloseTo(1, 2);
+    const cone: Form = { kind: 'cylinder', heightMm: 40, bottomMm: 60, topMm: 0, lying: false };
+    expect(round(cone, 25) / (Math.PI * 45)).toBeCloseTo(1, 2);
+    expect(round({ kind: 'block', widthMm: 30, heightMm: 20, depthMm: 10 }, 50) / 80).toBeCloseTo(1, 2);
+    // A leg and a tail have nothing above the head.
+    expect(round(ball, 100)).not.toBeGreaterThan(40);
+  });
+
+  it('what the regions of a figure have of its surface comes to all of it', () => {
+    const goose = { kind: 'bird', proportions: 'goose', heightMm: 80, build: 1, angles: {} } as Form;
+    const shape = shapeOf(goose);
+    const names = placeNames(goose, shape).filter(({ key }) => key.startsWith('region.'));
+    expect(names.length).toBeGreaterThan(3);
+    const areas = names.map(({ key }) => {
+      const found = placeNamed(goose, shape, { on: key, atPct: 50 });
+      return found?.kind === 'face' ? found.areaMm2 : 0;
+    });
+    expect(Math.min(...areas)).toBeGreaterThan(0);
+    const all = areas.reduce((sum, one) => sum + one, 0);
+    expect(Math.abs(all / shape.areaMm2 - 1)).toBeLessThan(0.03);
+    expect(placeNamed(goose, shape, { on: 'region.third wing', atPct: 50 })).toBeUndefined();
   });
 
   it('a cut-out is as long round as its points, every form has its whole surface', () => {

@@ -52,7 +52,7 @@ function Amount({
   after,
   usual,
 }: FieldsProps & {
-  readonly field: 'ownCm2' | 'n' | 'perCm2' | 'sharePct' | 'sparePct' | 'letInPct';
+  readonly field: 'ownCm2' | 'n' | 'perCm2' | 'sharePct' | 'sparePct' | 'letInPct' | 'atPct';
   readonly label: string;
   readonly after?: string;
   /** What stands for an emptied one; without it an empty field is refused. */
@@ -124,6 +124,9 @@ function Where({ part, rule }: FieldsProps) {
         options={isKnown ? options : [{ value: rule.on, says: 'choose one' }, ...options]}
         onChoose={(on) => set('repeat.on', on, 'place')}
       />
+      {rule.on === 'level' && (
+        <Amount part={part} rule={rule} field="atPct" label="At, of its height" after="%" />
+      )}
       {rule.on === 'own' && wanted === 'line' && (
         <LengthField
           label="Length, on the bench"
