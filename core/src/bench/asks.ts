@@ -3,6 +3,7 @@ import { type Drawing, type Paper, TilingError } from '../drawing/index.ts';
 import { bakeCardPages } from './bakeCard.ts';
 import { heedStep } from './heed/index.ts';
 import { layOut } from './layOut.ts';
+import { mouldCardPages } from './mouldCard.ts';
 import { partDrawing } from './partDrawing.ts';
 import { rescue } from './rescue/index.ts';
 import { seams } from './seams/index.ts';
@@ -47,6 +48,13 @@ export const benchSheetAsk = ask('bench.sheet', (given: Given, { paper, now }: P
 /** The bake card. */
 export const bakeCardAsk = ask('bench.bake-card', (given: Given, { paper, now }: Printed) =>
   pagesOr(() => bakeCardPages(given.context.piece, given, paper, now)),
+);
+
+/** The card of the mould of a part. */
+export const mouldCardAsk = ask(
+  'bench.mould-card',
+  (given: Given, { part, paper, now }: Printed & { readonly part: string }) =>
+    pagesOr(() => mouldCardPages(given, part, paper, now)),
 );
 
 /** Templates of a part at exact size. */

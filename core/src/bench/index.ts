@@ -2,6 +2,7 @@ export { bakeCardPages } from './bakeCard.ts';
 export { inBothDegrees } from './bothDegrees.ts';
 export { AGENT_ROWS, type Finding, passesWhen, trialRule, WORKS } from './heed/index.ts';
 export { type LaidOut, type LayOut, layOut } from './layOut.ts';
+export { mouldCardPages } from './mouldCard.ts';
 export { netPages, sheetsDrawing } from './netPages.ts';
 export { partDrawing, seenDrawing } from './partDrawing.ts';
 export { type Rescue, rescue, TROUBLES, type Trouble } from './rescue/index.ts';

@@ -3,6 +3,7 @@ import { bakeSubject } from '../bake/index.ts';
 import { briefSubject } from '../brief/index.ts';
 import { bulkSubject } from '../bulk/index.ts';
 import { declareSubject } from '../context/index.ts';
+import { repeatsSubject } from '../repeats/index.ts';
 import { routeSubject } from '../route/index.ts';
 import { sizeSubject } from '../size/index.ts';
 import {
@@ -10,6 +11,7 @@ import {
   benchSheetAsk,
   heedAsk,
   layOutAsk,
+  mouldCardAsk,
   partDrawingAsk,
   rescueAsk,
   seamsAsk,
@@ -19,7 +21,17 @@ import {
 /** What is printed for the bench. */
 export const benchSubject = declareSubject({
   name: 'bench',
-  needs: [briefSubject, sizeSubject, bulkSubject, bakeSubject, routeSubject, auditSubject],
+  needs: [briefSubject, sizeSubject, bulkSubject, bakeSubject, routeSubject, auditSubject, repeatsSubject],
   reckoners: [],
-  asks: [heedAsk, seamsAsk, layOutAsk, rescueAsk, benchSheetAsk, bakeCardAsk, templatesAsk, partDrawingAsk],
+  asks: [
+    heedAsk,
+    seamsAsk,
+    layOutAsk,
+    rescueAsk,
+    benchSheetAsk,
+    bakeCardAsk,
+    mouldCardAsk,
+    templatesAsk,
+    partDrawingAsk,
+  ],
 });

@@ -27,8 +27,10 @@ import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { PrintTrue } from '../../parts/PrintTrue.tsx';
 import { Section } from '../../parts/Sections.tsx';
+import { savePagesPdf } from '../../parts/savePages.ts';
 import { usePartEdit } from '../../parts/usePartEdit.ts';
-import { useAsk, useFigure, useTold } from '../../spine/hooks.ts';
+import { askOnce, useAsk, useFigure, useTold } from '../../spine/hooks.ts';
+import { useAppSelector } from '../../state/store.ts';
 import { CastMeasure } from './CastMeasure.tsx';
 import { DraftView } from './DraftView.tsx';
 import { MixStart } from './MixStart.tsx';
@@ -297,6 +299,25 @@ function Fields({ part, choice }: { readonly part: Part; readonly choice: MouldC
   );
 }
 
+/** Prints the card of the mould: its master at true size, what is mixed, its clock, and room for what comes out. */
+function PrintMouldCard({ part }: { readonly part: Part }) {
+  const paper = useAppSelector((state) => state.workshop.paper);
+  const today = useAppSelector((state) => state.session.today);
+  return (
+    <button
+      type="button"
+      className="press-quiet text-fired"
+      onClick={() =>
+        void askOnce('bench.mould-card', { part: part.id, paper, now: today }).then(({ pages }) =>
+          savePagesPdf(pages, paper, `${part.name} mould card`),
+        )
+      }
+    >
+      Print the card of the mould
+    </button>
+  );
+}
+
 /** The mould of a part: its portions, which way it pulls, how large its master is made, what lets it go, and its clock. */
 export function Mould({ part }: { readonly part: Part }) {
   const set = usePartEdit(part);
@@ -358,6 +379,7 @@ export function Mould({ part }: { readonly part: Part }) {
                   </>
                 )}
               </p>
+              <PrintMouldCard part={part} />
               {(choice.of === 'putty' || choice.of === 'rubber') && (
                 <MixStart what={`${part.name} mould`} placesMin={facts.placesMin} setsMin={facts.setsMin} />
               )}
