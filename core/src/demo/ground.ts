@@ -41,7 +41,7 @@ function oval(
 
 /** The quay, the stage and the tidal water before them. */
 export const FERRY_GROUND: Ground = {
-  board: { ...DEFAULT_BOARD, outline: 'square', widthMm: 420, depthMm: 300, thicknessMm: 12 },
+  board: { ...DEFAULT_BOARD, outline: 'square', widthMm: 420, depthMm: 300, thicknessMm: 12, studs: 3 },
   stood: stood([
     ['quay-1', 'quay', -50, 108],
     ['stage-1', 'stage', -95, 5],

@@ -42,6 +42,14 @@ export const GROUND = declareFigures('ground', {
     says: 'weight fixed low in the middle of the base so that it stands',
     formula: 'm = M × (h × tan(a) − d) ÷ d₀',
   },
+  sag: {
+    key: 'ground.sag',
+    of: 'piece',
+    unit: 'mm',
+    title: 'Base, sags between its studs',
+    says: 'how far the base sags between two of the studs under it',
+    formula: 's = (5 × Q × L³ ÷ 384 + P × L³ ÷ 48) ÷ (E × b × t³ ÷ 12); at most L ÷ n',
+  },
   over: {
     key: 'ground.over',
     of: 'piece',
@@ -253,5 +261,33 @@ export const COVER = declareFigures('ground', {
     title: 'All foliage',
     says: 'hours at the bench for the foliage of all trees',
     formula: 'T = T1 + …',
+  },
+});
+
+/** The minutes of what is to be done for the ground. */
+export const WORK = declareFigures('ground', {
+  hands: {
+    key: 'work.hands.*',
+    of: 'piece',
+    unit: 'min',
+    title: 'Ground, at the bench',
+    says: 'minutes at the bench that a task of the ground takes',
+    formula: [
+      't = b + s × n',
+      't = r × V ÷ 1000',
+      't = r × A ÷ 100',
+      't = r × n',
+      't = T × 60',
+      't = T',
+      't = d',
+    ],
+  },
+  wait: {
+    key: 'work.wait.*',
+    of: 'piece',
+    unit: 'min',
+    title: 'Ground, waiting',
+    says: 'minutes that are waited for after a task of the ground',
+    formula: ['t = T × 1440', 't = h × 60', 't = w'],
   },
 });

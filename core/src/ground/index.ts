@@ -32,6 +32,7 @@ export {
   type Spot,
 } from './plan/standing.ts';
 export { displacedMm3, volumeUnder } from './pour/displaced.ts';
-export { planOfPiece, sightOfPiece } from './reckoners.ts';
+export { planOfPiece, sightOfPiece, workOfPiece } from './reckoners.ts';
 export { type Seen, sightFrom } from './sight/sight.ts';
 export { groundSubject } from './subject.ts';
+export type { GroundTask } from './work/tasks.ts';

@@ -2,7 +2,7 @@ import { bonesOfPart } from '../armature/index.ts';
 import { type Given, pieceReckoner } from '../context/index.ts';
 import { reckonFoliage, type Tree } from './cover/foliage.ts';
 import { reckonCover } from './cover/reckonCover.ts';
-import { COVER, GROUND, HEAPS, MASONRY, POURS, SIGHT } from './figures.ts';
+import { COVER, GROUND, HEAPS, MASONRY, POURS, SIGHT, WORK } from './figures.ts';
 import { reckonHeap } from './heap/reckonHeap.ts';
 import { type MasonryFacts, reckonMasonry } from './masonry/reckonMasonry.ts';
 import { boardRing } from './plan/boardRing.ts';
@@ -10,6 +10,7 @@ import { type Footprint, footprintOf } from './plan/footprint.ts';
 import { type PlanFacts, placedOn, reckonPlan } from './plan/reckonPlan.ts';
 import { reckonPour } from './pour/reckonPour.ts';
 import { reckonSight, type SeenRow } from './sight/reckonSight.ts';
+import { reckonWork } from './work/tasks.ts';
 
 /** Parts that stand on the ground by themselves: those that hang on no other, and those the maker put there. */
 function footprintsOf({ context, contexts, part }: Given): readonly Footprint[] {
@@ -130,6 +131,9 @@ export const masonryOfPiece = pieceReckoner(
   },
 );
 
+/** What is to be done for the ground, as the route takes it in. */
+export const workOfPiece = pieceReckoner('ground.work', Object.values(WORK), reckonWork);
+
 /** The footprints before what leans on them. */
 export const GROUND_RECKONERS = [
   footprintsOfPiece,
@@ -140,4 +144,5 @@ export const GROUND_RECKONERS = [
   coversOfPiece,
   foliageOfPiece,
   masonryOfPiece,
+  workOfPiece,
 ] as const;

@@ -2,6 +2,7 @@ import { bendsOf, bonesOfPart, type PartBones } from '../armature/index.ts';
 import { bearsOven, peakOf } from '../bake/index.ts';
 import { type BulkFacts, bulkOfPart } from '../bulk/index.ts';
 import type { Given } from '../context/index.ts';
+import { workOfPiece } from '../ground/index.ts';
 import type { ClayPass, ProposeGround } from './proposedSteps.ts';
 
 /** The clay of a part by the bake it goes on for, in order. */
@@ -42,6 +43,7 @@ export function routeGround(given: Given): ProposeGround {
     find: given.find,
     partById: new Map(piece.parts.map((part) => [part.id as string, part])),
     ovenMin: () => [],
+    groundTasks: given.piece(workOfPiece).tasks,
     wires: (part) => bones(part)?.runs.length ?? 0,
     bends: (part) => (bones(part)?.runs ?? []).reduce((sum, { path }) => sum + bendsOf(path).length, 0),
     isClay: (part) => bulk(part) !== null,

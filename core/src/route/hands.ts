@@ -302,6 +302,8 @@ class Hands {
   of(step: RouteStep): Worked {
     const parts = this.#partsOf(step);
     const copies = parts.reduce((sum, { count }) => sum + count, 0);
+    const told = step.id.startsWith('ground-') ? this.#ground.find(null, `work.hands.${step.id}`) : undefined;
+    if (told) return this.#asReckoned([told]);
     const sets = this.#setsOf(step, parts);
     if (sets) return this.#asReckoned(sets);
     switch (step.kind) {

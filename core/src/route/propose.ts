@@ -3,6 +3,7 @@ import { sourced } from '../reckoning/index.ts';
 import { followed } from './compare.ts';
 import { hasFace, isOfFace, smallParts } from './hands.ts';
 import { STEP_TITLES } from './kinds.ts';
+import { groundBuilt, groundFinished, scoredIn } from './proposedGround.ts';
 import { isLaidAhead, makeSet, putSet, putSetsLate } from './proposedSets.ts';
 import { bakes, type ClayPass, ofPart, type ProposeGround, step, stepId } from './proposedSteps.ts';
 
@@ -125,6 +126,7 @@ function passSteps(
           }),
         ]
       : []),
+    ...(isLast ? scoredIn(part, ground) : []),
     ...(isOfThis ? [work('detail', { needs })] : []),
     ...(isLast ? fixes(part, false, hung, []) : []),
     work('clean'),
@@ -264,6 +266,7 @@ export function proposeRoute(ground: ProposeGround): Route {
           parts: [part.id],
         }),
       ),
+      ...groundBuilt(ground),
       ...small,
       ...ahead,
       ...early.flatMap(makeSet),
@@ -282,6 +285,7 @@ export function proposeRoute(ground: ProposeGround): Route {
       ...clay.flatMap((part) => fixes(part, true, hung, cooledOf(part))),
       ...putSetsLate(ground, cooledOf),
       ...assembly(ground, hung),
+      ...groundFinished(ground),
     ],
     relations: [],
     without: [],

@@ -4,6 +4,7 @@ import { bakesSubject } from '../bake/plan/subject.ts';
 import { briefSubject } from '../brief/index.ts';
 import { bulkSubject } from '../bulk/index.ts';
 import { declareSubject } from '../context/index.ts';
+import { groundSubject } from '../ground/subject.ts';
 import { repeatsSubject } from '../repeats/subject.ts';
 import { sizeSubject } from '../size/index.ts';
 import { aboutToAsk, differenceAsk, handlingAsk, stepTimeAsk } from './asks.ts';
@@ -23,6 +24,7 @@ export const routeSubject = declareSubject({
     stepsSubject,
     bakesSubject,
     repeatsSubject,
+    groundSubject,
   ],
   reckoners: [routeOfPiece],
   asked: Object.values(STEP),

@@ -10,6 +10,8 @@ function rowOf(row: string, { own }: TimingGround): Worked {
 
 function waitOf(step: RouteStep, ground: TimingGround): Worked {
   const { own } = ground;
+  const told = step.id.startsWith('ground-') ? ground.find(null, `work.wait.${step.id}`) : undefined;
+  if (told) return { value: told.quantity.value, formula: 't = T', terms: [termFrom('T', told)] };
   switch (step.kind) {
     case 'bake': {
       const heats = sourced('route.oven-heats', own);

@@ -2,12 +2,13 @@ import { type Mass, together } from '../../armature/index.ts';
 import type { Given, PartContext, PieceContext } from '../../context/index.ts';
 import { areaOf, extentOf, type Ring } from '../../form/index.ts';
 import type { Board } from '../../piece/index.ts';
-import { figure, type Reckoning, sourced, type Term, termFrom } from '../../reckoning/index.ts';
+import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
 import { GROUND } from '../figures.ts';
 import { topOfHeap } from '../heap/topOfHeap.ts';
 import { boardRing } from './boardRing.ts';
 import type { Footprint } from './footprint.ts';
 import { reckonClosest, reckonOver } from './roomFigures.ts';
+import { reckonSag } from './sag.ts';
 import { asItStands, borne, type Laid, laid, onPlan, type Placed } from './standing.ts';
 import { reckonTips } from './tips.ts';
 import { weightOf } from './weights.ts';
@@ -102,6 +103,23 @@ function massOf(given: Given, { context, placed }: Standing, liftMm: number): Ma
   return { grams: weight.grams, at: [px, liftMm + placed.liftMm + up, py] };
 }
 
+/** Who lifts it. */
+function judgeLift({ own }: PieceContext, grams: number): Verdict {
+  const [one, two] = [sourced('ground.one-hand', own).value, sourced('ground.two-hands', own).value];
+  const isLifted = grams <= two;
+  return {
+    level: isLifted ? 'good' : 'doubtful',
+    wording: 'state',
+    says: grams <= one ? 'one hand lifts it' : isLifted ? 'two hands lift it' : 'more than two hands carry',
+    waysOut: isLifted
+      ? []
+      : [
+          { says: 'carry it by two, or on a stand with wheels' },
+          { says: 'build its ground of foam, or in pieces that come apart' },
+        ],
+  };
+}
+
 function reckonWeight(given: Given, standing: readonly Standing[], board: Reckoning | null): Reckoning {
   const parts = new Map<string, Standing[]>();
   for (const one of standing)
@@ -134,6 +152,10 @@ function reckonWeight(given: Given, standing: readonly Standing[], board: Reckon
     value: all.reduce((sum, { quantity }) => sum + quantity.value, 0),
     formula: `M = ${all.map(({ symbol }) => symbol).join(' + ')}`,
     terms: all,
+    verdict: judgeLift(
+      given.context,
+      all.reduce((sum, { quantity }) => sum + quantity.value, 0),
+    ),
     note: unknown.length === 0 ? undefined : `Not weighed, of no clay and no stuff: ${unknown.join(', ')}.`,
   });
 }
@@ -180,10 +202,8 @@ export function reckonPlan(given: Given, prints: readonly Footprint[]): Reckonin
   });
   const weight = reckonWeight(given, standing, boardG);
   const lift = board?.thicknessMm ?? 0;
-  const masses = [
-    ...standing.flatMap((one) => massOf(given, one, lift) ?? []),
-    ...(boardG ? [{ grams: boardG.quantity.value, at: [0, lift / 2, 0] } as Mass] : []),
-  ];
+  const on = standing.flatMap((one) => massOf(given, one, lift) ?? []);
+  const masses = [...on, ...(boardG ? [{ grams: boardG.quantity.value, at: [0, lift / 2, 0] } as Mass] : [])];
   const all: readonly Laid[] = placed.map((one) => laid(one));
   const stands = all.map((one) => asItStands(one, all, ring));
   const names = new Map(placed.map(({ id, print }) => [id, print.name]));
@@ -193,6 +213,7 @@ export function reckonPlan(given: Given, prints: readonly Footprint[]): Reckonin
     ...(boardG ? [boardG] : []),
     weight,
     ...(ring ? reckonTips(context, together(masses), ring, weight) : []),
+    ...(ring && board && boardG ? reckonSag(context, board, ring, on, boardG.quantity.value) : []),
     ...(ring && board && stands.length > 0 ? [reckonOver(board, ring, stands, names)] : []),
     ...reckonClosest(context, stands, names),
   ];

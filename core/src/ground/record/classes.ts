@@ -38,6 +38,8 @@ export class Board {
   @NestedList(() => PlanePointData, { most: MOST_POINTS }) points!: PlanePointData[];
   @IsIn(BOARD_STUFFS) stuff!: BoardStuff;
   @Amount(LIMITS.board.thicknessMm) thicknessMm!: number;
+  /** Battens across under it, at equal steps from its left end to its right; 0 for one that lies flat. */
+  @Amount(LIMITS.board.studs) studs!: number;
 }
 
 /** One of a part in its place on the plan, miniature mm from the middle to the right and to the back. */

@@ -8,6 +8,7 @@ export const DEFAULT_BOARD: Board = {
   points: [],
   stuff: 'ply',
   thicknessMm: 9,
+  studs: 0,
 };
 
 export const DEFAULT_STOOD = { xMm: 0, yMm: 0, turnDeg: 0, foliage: 'none' } satisfies Partial<Stood>;

@@ -7,6 +7,7 @@ export const GROUND_LIMITS = {
     depthMm: SIZE,
     sides: { whole: true, min: 3, max: 24 },
     thicknessMm: { over: 0, max: 1000 },
+    studs: { whole: true, min: 0, max: 12 },
   },
   stood: { xMm: PLACE, yMm: PLACE, turnDeg: TURN },
   heap: {

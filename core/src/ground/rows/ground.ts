@@ -15,6 +15,34 @@ export const GROUND_RULES: readonly Row[] = [
   remembered('ground.plaster', 'Density of set plaster', 0.9, 'g/cm³', { low: 0.8, high: 1.2 }),
   remembered('ground.paste', 'Density of dried terrain paste', 0.8, 'g/cm³', { low: 0.5, high: 1.2 }),
   remembered('ground.foil', 'Density of crumpled foil', 0.4, 'g/cm³', { low: 0.3, high: 0.6 }),
+  remembered('ground.ply-modulus', 'Plywood: modulus of elasticity', 7, 'GPa', { low: 4, high: 10 }),
+  remembered('ground.fibreboard-modulus', 'Fibreboard: modulus of elasticity', 3, 'GPa', { low: 2, high: 4 }),
+  remembered('ground.solid-wood-modulus', 'Wooden board: modulus of elasticity', 9, 'GPa', {
+    low: 7,
+    high: 13,
+  }),
+  remembered('ground.cork-modulus', 'Cork sheet: modulus of elasticity', 0.02, 'GPa', {
+    low: 0.01,
+    high: 0.03,
+  }),
+  remembered('ground.foam-modulus', 'Hard foam sheet: modulus of elasticity', 0.02, 'GPa', {
+    low: 0.01,
+    high: 0.03,
+  }),
+  remembered('ground.card-modulus', 'Card: modulus of elasticity', 2, 'GPa', { low: 1, high: 4 }),
+  remembered('ground.clay-modulus', 'Baked clay: modulus of elasticity', 1.5, 'GPa', { low: 0.5, high: 2.5 }),
+  practice(
+    'ground.sag-share',
+    'A board that plaster does not crack on sags at most its span by',
+    360,
+    'count',
+    {
+      low: 240,
+      high: 480,
+    },
+  ),
+  practice('ground.one-hand', 'One hand lifts', 1500, 'g', { low: 1000, high: 2500 }),
+  practice('ground.two-hands', 'Two hands carry', 12_000, 'g', { low: 8000, high: 20_000 }),
   practice('ground.plaster-day', 'Plaster that dries in a day', 5, 'mm', { low: 3, high: 8 }),
   practice('ground.paste-days', 'Thick terrain paste dries in: days at 10 mm', 5, 'days', {
     low: 3,
@@ -69,4 +97,23 @@ export const COVER_RULES: readonly Row[] = [
   remembered('cover.fibre-tree', 'Fibre teased over a tree of 50 cm', 1.5, 'h', { low: 1, high: 2.5 }),
   remembered('cover.leaf-tree', 'Punched leaf glued on, a tree of 50 cm', 8, 'h', { low: 5, high: 12 }),
   remembered('cover.tuft-tree', 'Bought tufts on a tree of 50 cm', 1, 'h', { low: 0.5, high: 1.5 }),
+];
+
+/** What the tasks of the ground take at the bench, and how long they are left. */
+export const WORK_RULES: readonly Row[] = [
+  remembered('work.base', 'A base is cut, sanded and sealed in', 30, 'min', { low: 15, high: 60 }),
+  remembered('work.stud', 'A stud is cut and fixed in', 6, 'min', { low: 4, high: 12 }),
+  remembered('work.rise', 'A litre of ground is built up and shaped in', 45, 'min', { low: 25, high: 90 }),
+  remembered('work.stand', 'A thing is pegged and glued in its place in', 5, 'min', { low: 3, high: 12 }),
+  remembered('work.cover', '100 cm² of ground are covered and sealed in', 10, 'min', { low: 6, high: 20 }),
+  practice('work.cover-dries', 'Sealed cover dries in', 12, 'h', { low: 6, high: 24 }),
+  remembered('work.leak', 'A hollow is dammed and its bed sealed in', 20, 'min', { low: 10, high: 40 }),
+  practice('work.leak-holds', 'Water stands in a hollow to see whether it leaks', 60, 'min', {
+    low: 30,
+    high: 240,
+  }),
+  remembered('work.pour', 'A layer is mixed, poured and freed of bubbles in', 20, 'min', {
+    low: 10,
+    high: 40,
+  }),
 ];

@@ -165,6 +165,14 @@ export function BaseFields() {
           onChoose={(stuff) => dispatch(editAt('stuff of the base', ['board', 'stuff'], stuff))}
         />
         <Length board={board} field="thicknessMm" label="Thick" />
+        <NumberField
+          {...typedLimits(LIMITS.board.studs)}
+          label="Studs under it"
+          entry={['board', 'studs']}
+          value={board.studs}
+          className="w-14"
+          onNumber={(studs) => dispatch(editAt('studs under the base', ['board', 'studs'], studs))}
+        />
         <button
           type="button"
           className="press-quiet text-fired"

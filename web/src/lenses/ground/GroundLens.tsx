@@ -19,6 +19,7 @@ import { Trees } from './Trees.tsx';
 const MATTER = [
   'ground.weight',
   'ground.tips',
+  'ground.sag',
   'ground.over',
   'ground.closest',
   'ground.hidden.*',

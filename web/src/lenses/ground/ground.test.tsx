@@ -22,6 +22,7 @@ const based: Piece = {
     points: [],
     stuff: 'ply',
     thicknessMm: 12,
+    studs: 0,
   },
   stood: [
     { id: 'post-1', part: ferry.parts[0]?.id as never, xMm: 90, yMm: -40, turnDeg: 0, foliage: 'none' },

@@ -1,0 +1,278 @@
+import type { Given } from '../../context/index.ts';
+import type { PartId } from '../../piece/index.ts';
+import { figure, type Reckoning, sourced, type Term, termFrom } from '../../reckoning/index.ts';
+import { WORK } from '../figures.ts';
+
+/** When a task of the ground is due: while a part is raw clay, at any time before things stand, or once they are finished. */
+export type Due = 'raw' | 'built' | 'after';
+
+/** One task of the ground, as a route takes it in. */
+export interface GroundTask {
+  /** Also the place of its figures. */
+  readonly id: string;
+  readonly title: string;
+  readonly due: Due;
+  /** Whether it puts things in their places. */
+  readonly places: boolean;
+  readonly parts: readonly PartId[];
+  /** Tasks that come before it. */
+  readonly needs: readonly string[];
+}
+
+interface Tasks {
+  readonly tasks: readonly GroundTask[];
+  readonly figures: readonly Reckoning[];
+}
+
+const NONE: Tasks = { tasks: [], figures: [] };
+const all = (lots: readonly Tasks[]): Tasks => ({
+  tasks: lots.flatMap(({ tasks }) => tasks),
+  figures: lots.flatMap(({ figures }) => figures),
+});
+
+const counted = (symbol: string, name: string, value: number): Term => ({
+  symbol,
+  name,
+  quantity: { value, unit: 'count' },
+  origin: { kind: 'shape', says: 'the plan' },
+});
+
+/** Minutes of a task: what it takes, how that came about, and of what. */
+type Working = Pick<Reckoning, 'formula' | 'terms'> & {
+  readonly value: number;
+  readonly low?: number;
+  readonly high?: number;
+};
+
+function asFigure(kind: (typeof WORK)[keyof typeof WORK], task: GroundTask, working: Working): Reckoning {
+  return figure(kind, { ...working, part: null, at: task.id, title: task.title });
+}
+
+const withHands = (task: GroundTask, hands: Working): Tasks => ({
+  tasks: [task],
+  figures: [asFigure(WORK.hands, task, hands)],
+});
+const withWait = (task: GroundTask, hands: Working, wait: Working): Tasks => ({
+  tasks: [task],
+  figures: [asFigure(WORK.hands, task, hands), asFigure(WORK.wait, task, wait)],
+});
+
+/** What the tasks of one piece are found by. */
+class Work {
+  readonly #given: Given;
+  readonly #name = (part: string) => this.#given.contexts.get(part)?.part.name ?? part;
+
+  constructor(given: Given) {
+    this.#given = given;
+  }
+
+  get #piece() {
+    return this.#given.context.piece;
+  }
+
+  #row(id: string) {
+    return sourced(id, this.#given.context.own);
+  }
+
+  /** Minutes of a rate by what it is held to; with the ends of the rate. */
+  #rated(row: string, formula: string, by: Term, per: number): Working {
+    const rate = this.#row(row);
+    const { low, high } = rate.term('r').quantity;
+    const times = by.quantity.value / per;
+    return {
+      value: rate.value * times,
+      ...(low !== undefined && high !== undefined ? { low: low * times, high: high * times } : {}),
+      formula,
+      terms: [rate.term('r'), by],
+    };
+  }
+
+  #base(): Tasks {
+    const { board } = this.#piece;
+    if (!board) return NONE;
+    const task: GroundTask = {
+      id: 'ground-base',
+      title: board.studs > 1 ? `Cut the base and fix ${board.studs} studs under it` : 'Cut the base',
+      due: 'built',
+      places: false,
+      parts: [],
+      needs: [],
+    };
+    const [base, stud] = [this.#row('work.base'), this.#row('work.stud')];
+    return withHands(task, {
+      value: base.value + stud.value * board.studs,
+      formula: 't = b + s × n',
+      terms: [base.term('b'), stud.term('s'), counted('n', 'Studs', board.studs)],
+    });
+  }
+
+  #rises(): Tasks {
+    const { heaps, board } = this.#piece;
+    return all(
+      heaps.map(({ id, name }) => {
+        const volume = this.#given.find(null, `ground.rise.${id}`);
+        const days = this.#given.find(null, `ground.rise-days.${id}`);
+        if (!volume || volume.quantity.value === 0) return NONE;
+        const task: GroundTask = {
+          id: `ground-rise-${id}`,
+          title: `Build up ${name}`,
+          due: 'built',
+          places: false,
+          parts: [],
+          needs: board ? ['ground-base'] : [],
+        };
+        const hands = this.#rated('work.rise', 't = r × V ÷ 1000', termFrom('V', volume), 1000);
+        if (!days || days.quantity.value === 0) return withHands(task, hands);
+        return withWait(task, hands, {
+          value: days.quantity.value * 1440,
+          formula: 't = T × 1440',
+          terms: [termFrom('T', days)],
+        });
+      }),
+    );
+  }
+
+  #masonry(): Tasks {
+    return all(
+      this.#piece.masonry.map(({ id, part }) => {
+        const minutes = this.#given.find(null, `masonry.minutes.${id}`);
+        const of = this.#given.contexts.get(part)?.part;
+        if (!minutes || !of) return NONE;
+        const isClay = of.mix.length > 0;
+        const task: GroundTask = {
+          id: `ground-lay-${id}`,
+          title: `${of.name}: ${isClay ? 'score its courses' : 'lay its courses'}`,
+          due: isClay ? 'raw' : 'built',
+          places: false,
+          parts: [of.id],
+          needs: [],
+        };
+        return withHands(task, {
+          value: minutes.quantity.value,
+          formula: 't = T',
+          terms: [termFrom('T', minutes)],
+        });
+      }),
+    );
+  }
+
+  #foliage(): Tasks {
+    return all(
+      this.#piece.stood.map(({ id, part }) => {
+        const hours = this.#given.find(null, `foliage.hours.${id}`);
+        const of = this.#given.contexts.get(part)?.part;
+        if (!hours || !of) return NONE;
+        const task: GroundTask = {
+          id: `ground-foliage-${id}`,
+          title: `${of.name}: fill its crown, off the base`,
+          due: 'after',
+          places: false,
+          parts: [of.id],
+          needs: [],
+        };
+        return withHands(task, {
+          value: hours.quantity.value * 60,
+          formula: 't = T × 60',
+          terms: [termFrom('T', hours)],
+        });
+      }),
+    );
+  }
+
+  #stand(before: readonly GroundTask[]): Tasks {
+    const { stood } = this.#piece;
+    const there = stood.filter(({ part }) => this.#given.contexts.has(part));
+    if (there.length === 0) return NONE;
+    const task: GroundTask = {
+      id: 'ground-stand',
+      title:
+        there.length === 1
+          ? `Stand ${this.#name(there[0]?.part ?? '')} in its place`
+          : 'Stand all in their places',
+      due: 'after',
+      places: true,
+      parts: [...new Set(there.map(({ part }) => part))],
+      needs: before.map(({ id }) => id),
+    };
+    const n = counted('n', 'Things on the plan', there.length);
+    return withHands(task, this.#rated('work.stand', 't = r × n', n, 1));
+  }
+
+  #covers(before: readonly string[]): Tasks {
+    return all(
+      this.#piece.covers.map(({ id, name }) => {
+        const area = this.#given.find(null, `cover.area.${id}`);
+        if (!area || area.quantity.value === 0) return NONE;
+        const task: GroundTask = {
+          id: `ground-cover-${id}`,
+          title: `Cover ${name}`,
+          due: 'after',
+          places: false,
+          parts: [],
+          needs: [...before],
+        };
+        const dries = this.#row('work.cover-dries');
+        return withWait(task, this.#rated('work.cover', 't = r × A ÷ 100', termFrom('A', area), 100), {
+          value: dries.value * 60,
+          formula: 't = h × 60',
+          terms: [dries.term('h')],
+        });
+      }),
+    );
+  }
+
+  #pours(before: readonly string[]): Tasks {
+    return all(
+      this.#piece.pours.map(({ id, name }) => {
+        const layers = this.#given.find(null, `pour.layers.${id}`);
+        const days = this.#given.find(null, `pour.days.${id}`);
+        if (!layers || !days || layers.quantity.value === 0) return NONE;
+        const leak: GroundTask = {
+          id: `ground-leak-${id}`,
+          title: `${name}: dam it, seal its bed, and try with water whether it leaks`,
+          due: 'after',
+          places: false,
+          parts: [],
+          needs: [...before],
+        };
+        const pour: GroundTask = {
+          id: `ground-pour-${id}`,
+          title: `Pour ${name}, in ${layers.quantity.value} ${layers.quantity.value === 1 ? 'layer' : 'layers'}`,
+          due: 'after',
+          places: false,
+          parts: [],
+          needs: [leak.id],
+        };
+        const [dam, holds] = [this.#row('work.leak'), this.#row('work.leak-holds')];
+        return all([
+          withWait(
+            leak,
+            { value: dam.value, formula: 't = d', terms: [dam.term('d')] },
+            { value: holds.value, formula: 't = w', terms: [holds.term('w')] },
+          ),
+          withWait(pour, this.#rated('work.pour', 't = r × n', termFrom('n', layers), 1), {
+            value: days.quantity.value * 1440,
+            formula: 't = T × 1440',
+            terms: [termFrom('T', days)],
+          }),
+        ]);
+      }),
+    );
+  }
+
+  /** All tasks, each behind those it needs. */
+  tasks(): Tasks {
+    const built = all([this.#base(), this.#rises(), this.#masonry()]);
+    const foliage = this.#foliage();
+    const stand = this.#stand([...built.tasks.filter(({ due }) => due === 'built'), ...foliage.tasks]);
+    const ground = stand.tasks.length > 0 ? stand.tasks : built.tasks.filter(({ due }) => due === 'built');
+    const covers = this.#covers(ground.map(({ id }) => id));
+    const dry = covers.tasks.length > 0 ? covers.tasks : ground;
+    return all([built, foliage, stand, covers, this.#pours(dry.map(({ id }) => id))]);
+  }
+}
+
+/** What is to be done for the ground, with the minutes of each: crowns are filled off the base, pours come last and after a leak test. */
+export function reckonWork(given: Given): Tasks {
+  return new Work(given).tasks();
+}

@@ -1,0 +1,34 @@
+import type { GroundTask } from '../ground/index.ts';
+import type { Part, RouteStep } from '../piece/index.ts';
+import { type ProposeGround, step } from './proposedSteps.ts';
+
+/** A task of the ground as a step; what it waits for is only what is to be done at all. */
+function asStep(task: GroundTask, ids: ReadonlySet<string>): RouteStep {
+  const kind = task.places ? 'assemble' : task.due === 'raw' ? 'detail' : 'other';
+  return step(task.id, kind, task.title, {
+    parts: [...task.parts],
+    needs: task.needs.filter((id) => ids.has(id)),
+  });
+}
+
+function steps({ groundTasks }: ProposeGround, wanted: (task: GroundTask) => boolean): RouteStep[] {
+  const ids = new Set(groundTasks.map(({ id }) => id));
+  return groundTasks.filter(wanted).map((task) => asStep(task, ids));
+}
+
+/** Courses that are scored in a part while its clay is raw. */
+export function scoredIn(part: Part, ground: ProposeGround): RouteStep[] {
+  return part.state === 'planned' || part.state === 'raw'
+    ? steps(ground, ({ due, parts }) => due === 'raw' && parts.includes(part.id))
+    : [];
+}
+
+/** The base and what is built up on it: for the hands while something bakes, or before. */
+export function groundBuilt(ground: ProposeGround): RouteStep[] {
+  return steps(ground, ({ due }) => due === 'built');
+}
+
+/** What stands is put in its place, covered round, and the water poured last. */
+export function groundFinished(ground: ProposeGround): RouteStep[] {
+  return steps(ground, ({ due }) => due === 'after');
+}
