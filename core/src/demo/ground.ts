@@ -96,6 +96,8 @@ export const FERRY_GROUND: Ground = {
       on: 'front',
       bond: 'english',
       unitHeightMm: 63.9,
+      // A culvert under the quay.
+      openings: [{ id: 'culvert', head: 'arch', middleMm: 1180, sillMm: 0, widthMm: 560, heightMm: 640 }],
     },
   ],
 };

@@ -1,5 +1,6 @@
 import { ask, type Given } from '../context/index.ts';
 import type { Drawing } from '../drawing/index.ts';
+import { extentOf } from '../form/index.ts';
 import { masonryFaces } from './masonry/faces.ts';
 import { masonryDrawing } from './masonry/masonryDrawing.ts';
 import { planDrawing } from './plan/planDrawing.ts';
@@ -31,18 +32,30 @@ export const masonryAsk = ask(
   'ground.masonry',
   (given: Given, { id }: { readonly id: string }): Drawing | null => {
     const found = given.piece(masonryOfPiece).lays.find((one) => one.id === id);
-    return found?.face && found.laid.length > 0 ? masonryDrawing(found.face, found.laid) : null;
+    return found?.face && found.laid.length > 0
+      ? masonryDrawing(found.face, found.laid, found.openings)
+      : null;
   },
 );
+
+/** A face by its name, with its sides in life, mm. */
+export interface FaceNamed {
+  readonly key: string;
+  readonly says: string;
+  readonly wideMm: number;
+  readonly highMm: number;
+}
 
 /** Faces of a part that courses can be laid on. */
 export const masonryFacesAsk = ask(
   'ground.faces',
-  (
-    given: Given,
-    { part }: { readonly part: string },
-  ): readonly { readonly key: string; readonly says: string }[] => {
+  (given: Given, { part }: { readonly part: string }): readonly FaceNamed[] => {
     const context = given.contexts.get(part);
-    return context ? masonryFaces(context).map(({ key, says }) => ({ key, says })) : [];
+    if (!context) return [];
+    const { ratio } = given.context.scale;
+    return masonryFaces(context).map(({ key, says, outline }) => {
+      const [left, bottom, right, top] = extentOf(outline);
+      return { key, says, wideMm: (right - left) * ratio, highMm: (top - bottom) * ratio };
+    });
   },
 );

@@ -6,11 +6,13 @@ import {
   DEFAULT_EYE,
   DEFAULT_HEAP,
   DEFAULT_MASONRY,
+  DEFAULT_OPENING,
   DEFAULT_POUR,
   DEFAULT_STOOD,
   type Eye,
   type Heap,
   type Masonry,
+  type MasonryOpening,
   newId,
   type Piece,
   type Pour,
@@ -138,4 +140,27 @@ export function withEye(piece: Piece): Piece {
 export function withMasonry(piece: Piece, part: string, on: string): Piece {
   const lay: Masonry = { ...DEFAULT_MASONRY, id: newId('masonry'), part: part as Masonry['part'], on };
   return { ...piece, masonry: [...piece.masonry, lay] };
+}
+
+/** An opening in the middle of what is laid, low enough for a face so wide and high in life, mm. */
+export function withOpening(
+  piece: Piece,
+  lay: string,
+  face: { readonly wideMm: number; readonly highMm: number },
+): Piece {
+  const widthMm = Math.round(Math.min(DEFAULT_OPENING.widthMm, face.wideMm / 3));
+  const heightMm = Math.round(Math.max(widthMm / 2, Math.min(DEFAULT_OPENING.heightMm, 0.6 * face.highMm)));
+  const opening: MasonryOpening = {
+    ...DEFAULT_OPENING,
+    id: newId('opening'),
+    widthMm,
+    heightMm,
+    middleMm: Math.round(face.wideMm / 2),
+  };
+  return {
+    ...piece,
+    masonry: piece.masonry.map((one) =>
+      one.id === lay ? { ...one, openings: [...one.openings, opening] } : one,
+    ),
+  };
 }

@@ -198,13 +198,29 @@ export const MASONRY = declareFigures('ground', {
     says: 'length of one unit on the bench',
     formula: 'u = L ÷ R',
   },
+  arch: {
+    key: 'masonry.arch.*',
+    of: 'piece',
+    unit: 'count',
+    title: 'Arch, stones',
+    says: 'wedge-shaped stones of an arch over an opening',
+    formula: 'v = 2 × ⌊(π × w ÷ 2 ÷ ((H + j) ÷ R) − 1) ÷ 2⌋ + 1',
+  },
+  lintel: {
+    key: 'masonry.lintel.*',
+    of: 'piece',
+    unit: 'mm',
+    title: 'Lintel, long',
+    says: 'length of the lintel over an opening, its bearings counted in',
+    formula: 'l = (w + 2 × 150 ÷ 215 × L) ÷ R',
+  },
   minutes: {
     key: 'masonry.minutes.*',
     of: 'piece',
     unit: 'min',
     title: 'Masonry, minutes to score',
     says: 'minutes to score the units of a face',
-    formula: 'T = n ÷ r',
+    formula: ['T = n ÷ r', 'T = (n + v) ÷ r'],
   },
 });
 

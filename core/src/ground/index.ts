@@ -9,6 +9,7 @@ export {
   withEye,
   withHeap,
   withMasonry,
+  withOpening,
   withPour,
 } from './edits.ts';
 export { headerMm, rowOf, type Unit } from './masonry/bonds.ts';

@@ -20,6 +20,8 @@ export interface LayAsk {
   readonly lengthMm: number;
   readonly heightMm: number;
   readonly jointMm: number;
+  /** What courses begin from at its lower left corner, where that is more than what is laid. */
+  readonly within?: Outline;
 }
 
 /** More than this is not laid one by one. */
@@ -42,11 +44,11 @@ export function unitsIn(outline: Outline, { lengthMm, heightMm, jointMm, bond }:
  * @throws {RangeError} for a unit without a size, or more than {@link MOST_UNITS}
  */
 export function layUnits(outline: Outline, ask: LayAsk): readonly LaidUnit[] {
-  const { bond, heightMm, jointMm } = ask;
+  const { bond, heightMm, jointMm, within = outline } = ask;
   if (!(heightMm > 0)) throw new RangeError('a unit must have a height');
   if (unitsIn(outline, ask) > MOST_UNITS)
     throw new RangeError(`more than ${MOST_UNITS} of them: a larger unit, or a smaller face`);
-  const [left, bottom, right, top] = extentOf(outline);
+  const [left, bottom, right, top] = extentOf(within);
   const rows = Math.ceil((top - bottom) / (heightMm + jointMm) - 1e-9);
   const laid: LaidUnit[] = [];
   for (let row = 0; row < rows; row += 1) {

@@ -2,6 +2,7 @@ import { type DrawItem, type Drawing, moved } from '../../drawing/index.ts';
 import { extentOf, intersected, type Outline } from '../../form/index.ts';
 import type { MasonryFace } from './faces.ts';
 import type { LaidUnit } from './layUnits.ts';
+import { leftForCourses, type SpannedOpening } from './openings.ts';
 
 const EDGE = 6;
 
@@ -18,14 +19,19 @@ function boxOf({ at: [x, y], longMm, highMm }: LaidUnit): Outline {
   ];
 }
 
-/** Units on their face, as they are cut: at true size it is the guide to score by. */
-export function masonryDrawing(face: MasonryFace, laid: readonly LaidUnit[]): Drawing {
+/** Units on their face, as they are cut, round its openings: at true size it is the guide to score by. */
+export function masonryDrawing(
+  face: MasonryFace,
+  laid: readonly LaidUnit[],
+  openings: readonly SpannedOpening[] = [],
+): Drawing {
   const [left, bottom, right, top] = extentOf(face.outline);
+  const free = leftForCourses(face.outline, openings);
   const units = laid.map((unit): DrawItem => {
     const box = boxOf(unit);
     return {
       kind: 'area',
-      outline: unit.isCut ? intersected(box, face.outline) : box,
+      outline: unit.isCut ? intersected(box, free) : box,
       material: unit.face === 'dark' ? 'cured-clay' : 'none',
       weight: 'hair',
     };
@@ -33,6 +39,12 @@ export function masonryDrawing(face: MasonryFace, laid: readonly LaidUnit[]): Dr
   const items: DrawItem[] = [
     { kind: 'area', outline: face.outline, material: 'none', weight: 'thick' },
     ...units,
+    ...openings.flatMap(({ hole, carriers }): DrawItem[] => [
+      { kind: 'area', outline: [[hole]], material: 'none', weight: 'thick' },
+      ...carriers.map(
+        (ring): DrawItem => ({ kind: 'area', outline: [[ring]], material: 'none', weight: 'thin' }),
+      ),
+    ]),
     ...(face.wraps
       ? [
           {

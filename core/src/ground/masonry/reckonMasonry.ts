@@ -6,6 +6,7 @@ import { MASONRY } from '../figures.ts';
 import { headerMm } from './bonds.ts';
 import { type MasonryFace, masonryFaces } from './faces.ts';
 import { type LaidUnit, layUnits, MOST_UNITS, unitsIn } from './layUnits.ts';
+import { BEARING, leftForCourses, liesOn, type SpannedOpening, spanned } from './openings.ts';
 
 /** Masonry on a face, worked out; or why it is not. */
 export interface MasonryFacts {
@@ -13,6 +14,7 @@ export interface MasonryFacts {
   /** Null where it cannot be laid. */
   readonly face: MasonryFace | null;
   readonly laid: readonly LaidUnit[];
+  readonly openings: readonly SpannedOpening[];
   readonly says: string | null;
 }
 
@@ -42,6 +44,17 @@ function whyNot(given: Given, lay: Masonry, face: MasonryFace | undefined): Verd
   const [left, bottom, right, top] = extentOf(face.outline);
   if (right - left < size.lengthMm || top - bottom < size.heightMm)
     return stop('the face is smaller than one unit', [{ says: 'a smaller unit, or another face' }]);
+  const low = lay.openings.find(({ head, widthMm, heightMm }) => head === 'arch' && heightMm < widthMm / 2);
+  if (low) {
+    const path = (field: string) => ['masonry', lay.id, 'openings', low.id, field];
+    return stop('an arch of half a circle is half as high as it is wide', [
+      {
+        says: `${low.widthMm / 2} mm high in life`,
+        change: { path: path('heightMm'), value: low.widthMm / 2 },
+      },
+      { says: 'a lintel', change: { path: path('head'), value: 'lintel' } },
+    ]);
+  }
   return null;
 }
 
@@ -111,6 +124,58 @@ function reckonCourses(given: Given, lay: Masonry, face: MasonryFace, title: str
   });
 }
 
+/** The stones of every arch, and whether each opening lies on its face. */
+function reckonArches(
+  given: Given,
+  lay: Masonry,
+  face: MasonryFace,
+  openings: readonly SpannedOpening[],
+  titled: (what: string) => string,
+): Reckoning[] {
+  return lay.openings.flatMap((opening, i): Reckoning[] => {
+    const one = openings[i];
+    if (!one) return [];
+    const verdict: Verdict = liesOn(face.outline, one)
+      ? { level: 'good', wording: 'state', says: 'lies on the face with what spans it', waysOut: [] }
+      : {
+          level: 'doubtful',
+          wording: 'state',
+          says: 'it or what spans it reaches over the edge of the face',
+          waysOut: [{ says: 'nearer to the middle, lower, or smaller' }],
+        };
+    const [within, without] = one.wedgeMm ?? [0, 0];
+    const isArch = one.wedgeMm !== null;
+    return [
+      figure(isArch ? MASONRY.arch : MASONRY.lintel, {
+        at: `${lay.id}-${opening.id}`,
+        part: null,
+        title: titled(isArch ? `arch ${i + 1}, stones` : `lintel ${i + 1}, long`),
+        ...(isArch
+          ? { value: one.carriers.length }
+          : { value: (opening.widthMm + 2 * BEARING * lay.unitLengthMm) / given.context.scale.ratio }),
+        terms: [
+          {
+            symbol: 'w',
+            name: 'Opening, wide',
+            quantity: isArch
+              ? { value: opening.widthMm / given.context.scale.ratio, unit: 'mm' }
+              : { value: opening.widthMm, unit: 'mm in life' },
+            origin: { kind: 'entry', path: ['masonry', lay.id, 'openings', opening.id, 'widthMm'] },
+          },
+          ...(isArch
+            ? [entry(lay, 'H', 'Unit, high', 'unitHeightMm'), entry(lay, 'j', 'Joint', 'jointMm')]
+            : [entry(lay, 'L', 'Unit, long', 'unitLengthMm')]),
+          termFrom('R', given.context.scaleFigure),
+        ],
+        ...(isArch && {
+          note: `Each a wedge, ${within.toFixed(2)} mm wide within and ${without.toFixed(2)} without; the middle one is the key.`,
+        }),
+        verdict,
+      }),
+    ];
+  });
+}
+
 /** Counts, courses, size and minutes of one lay of masonry. */
 export function reckonMasonry(given: Given, lay: Masonry): { figures: Reckoning[]; facts: MasonryFacts } {
   const { own, scale } = given.context;
@@ -130,10 +195,13 @@ export function reckonMasonry(given: Given, lay: Masonry): { figures: Reckoning[
           ...(why && { verdict: why }),
         }),
       ],
-      facts: { id: lay.id, face: face ?? null, laid: [], says: why?.says ?? null },
+      facts: { id: lay.id, face: face ?? null, laid: [], openings: [], says: why?.says ?? null },
     };
   const size = unitAtScale(lay, scale.ratio);
-  const laid = layUnits(face.outline, { ...size, bond: lay.bond });
+  const [left, bottom] = extentOf(face.outline);
+  const openings = lay.openings.map((one) => spanned(one, size, scale.ratio, [left, bottom]));
+  const free = leftForCourses(face.outline, openings);
+  const laid = layUnits(free, { ...size, bond: lay.bond, within: face.outline });
   const cut = laid.filter(({ isCut }) => isCut).length;
   const units: Term[] = [
     entry(lay, 'L', 'Unit, long', 'unitLengthMm'),
@@ -143,7 +211,7 @@ export function reckonMasonry(given: Given, lay: Masonry): { figures: Reckoning[
   const area: Term = {
     symbol: 'A',
     name: face.says,
-    quantity: { value: areaOf(face.outline) / 100, unit: 'cm²' },
+    quantity: { value: areaOf(free) / 100, unit: 'cm²' },
     origin: { kind: 'shape', says: 'the face, openings left out' },
   };
   const count = figure(MASONRY.count, {
@@ -162,11 +230,30 @@ export function reckonMasonry(given: Given, lay: Masonry): { figures: Reckoning[
     note: `${size.heightMm.toFixed(2)} mm high, joints of ${size.jointMm.toFixed(2)} mm.`,
   });
   const rate = sourced('ground.bricks', own);
+  const arches = reckonArches(given, lay, face, openings, titled);
+  const carriers = openings.reduce((sum, one) => sum + one.carriers.length, 0);
   const minutes = figure(MASONRY.minutes, {
     ...base,
     title: titled('minutes to score'),
-    value: laid.length / rate.value,
-    terms: [termFrom('n', count), rate.term('r')],
+    value: (laid.length + carriers) / rate.value,
+    ...(carriers > 0 && { formula: 'T = (n + v) ÷ r' }),
+    terms: [
+      termFrom('n', count),
+      ...(carriers > 0
+        ? [
+            {
+              symbol: 'v',
+              name: 'Stones of arches, and lintels',
+              quantity: { value: carriers, unit: 'count' },
+              origin: { kind: 'shape', says: 'its openings' },
+            } satisfies Term,
+          ]
+        : []),
+      rate.term('r'),
+    ],
   });
-  return { figures: [count, courses, long, minutes], facts: { id: lay.id, face, laid, says: null } };
+  return {
+    figures: [count, courses, long, ...arches, minutes],
+    facts: { id: lay.id, face, laid, openings, says: null },
+  };
 }

@@ -22,6 +22,10 @@ export type PourStuff = (typeof POUR_STUFFS)[number];
 export const BONDS = ['stretcher', 'header', 'english', 'flemish', 'stack', 'planks', 'checker'] as const;
 export type Bond = (typeof BONDS)[number];
 
+/** What carries courses over an opening: a half circle of wedges, or one long stone. */
+export const OPENING_HEADS = ['arch', 'lintel'] as const;
+export type OpeningHead = (typeof OPENING_HEADS)[number];
+
 /** What ground is covered with: stuff that is poured or strewn, or fibres that stand. */
 export const COVER_STUFFS = ['earth', 'sand', 'stones', 'turf', 'grass', 'litter', 'snow', 'moss'] as const;
 export type CoverStuff = (typeof COVER_STUFFS)[number];

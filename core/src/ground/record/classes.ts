@@ -17,6 +17,8 @@ import {
   type Foliage,
   HEAP_STUFFS,
   type HeapStuff,
+  OPENING_HEADS,
+  type OpeningHead,
   POUR_STUFFS,
   type PourStuff,
   SKIN_STUFFS,
@@ -104,6 +106,19 @@ export class Eye {
   @Amount(LIMITS.eye.awayMm) awayMm!: number;
 }
 
+/** An opening that courses are laid round; lengths are those in life, from the lower left corner of the face. */
+export class MasonryOpening {
+  @Matches(ID_PATTERN) id!: string;
+  @IsIn(OPENING_HEADS) head!: OpeningHead;
+  /** From the left to its middle. */
+  @Amount(LIMITS.masonryOpening.middleMm) middleMm!: number;
+  /** From the foot of the face to its own. */
+  @Amount(LIMITS.masonryOpening.sillMm) sillMm!: number;
+  @Amount(LIMITS.masonryOpening.widthMm) widthMm!: number;
+  /** To its highest place. */
+  @Amount(LIMITS.masonryOpening.heightMm) heightMm!: number;
+}
+
 /** Bricks, blocks, planks or tiles on a face of a part; lengths are those in life. */
 export class Masonry {
   @Matches(ID_PATTERN) id!: string;
@@ -114,4 +129,5 @@ export class Masonry {
   @Amount(LIMITS.masonry.unitLengthMm) unitLengthMm!: number;
   @Amount(LIMITS.masonry.unitHeightMm) unitHeightMm!: number;
   @Amount(LIMITS.masonry.jointMm) jointMm!: number;
+  @NestedList(() => MasonryOpening, { most: 50 }) openings!: MasonryOpening[];
 }

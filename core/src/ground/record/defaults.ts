@@ -1,4 +1,4 @@
-import type { Board, Cover, Eye, Heap, Masonry, Pour, Stood } from './classes.ts';
+import type { Board, Cover, Eye, Heap, Masonry, MasonryOpening, Pour, Stood } from './classes.ts';
 
 export const DEFAULT_BOARD: Board = {
   outline: 'round',
@@ -41,4 +41,13 @@ export const DEFAULT_MASONRY = {
   unitLengthMm: 215,
   unitHeightMm: 65,
   jointMm: 10,
+  openings: [],
 } satisfies Partial<Masonry>;
+
+export const DEFAULT_OPENING = {
+  head: 'arch',
+  middleMm: 600,
+  sillMm: 0,
+  widthMm: 600,
+  heightMm: 800,
+} satisfies Partial<MasonryOpening>;

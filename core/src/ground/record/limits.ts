@@ -32,4 +32,5 @@ export const GROUND_LIMITS = {
     unitHeightMm: SIZE,
     jointMm: SIZE_OR_NONE,
   },
+  masonryOpening: { middleMm: SIZE_OR_NONE, sillMm: SIZE_OR_NONE, widthMm: SIZE, heightMm: SIZE },
 } as const satisfies Limits;

@@ -1,9 +1,12 @@
-import { withMasonry } from '@every-inch/core/ground';
+import { withMasonry, withOpening } from '@every-inch/core/ground';
 import {
   BONDS,
   type Bond,
   LIMITS,
   type Masonry,
+  type MasonryOpening,
+  OPENING_HEADS,
+  type OpeningHead,
   type Part,
   setAt,
   typedLimits,
@@ -37,13 +40,69 @@ const USUAL: Readonly<Record<Bond, Pick<Masonry, 'unitLengthMm' | 'unitHeightMm'
   planks: { unitLengthMm: 2400, unitHeightMm: 145, jointMm: 4 },
   checker: { unitLengthMm: 300, unitHeightMm: 300, jointMm: 3 },
 };
+interface OpeningProps {
+  readonly lay: Masonry;
+  readonly opening: MasonryOpening;
+  readonly number: number;
+}
+
 const BRICKS: readonly Bond[] = ['stretcher', 'header', 'english', 'flemish', 'stack'];
+
+const HEAD_SAYS: Readonly<Record<OpeningHead, string>> = { arch: 'round arch', lintel: 'lintel' };
+const HEADS = OPENING_HEADS.map((value) => ({ value, says: HEAD_SAYS[value] }));
+const SIDES = [
+  ['middleMm', 'Middle from the left'],
+  ['sillMm', 'Foot up'],
+  ['widthMm', 'Wide'],
+  ['heightMm', 'High'],
+] as const;
+
+/** An opening that the courses go round, and what carries them over it. */
+function Opening({ lay, opening, number }: OpeningProps) {
+  const dispatch = useAppDispatch();
+  const path = ['masonry', lay.id, 'openings', opening.id];
+  return (
+    <li aria-label={`Opening ${number}`} className="flex flex-wrap items-end gap-x-5 gap-y-2 py-1">
+      <Choice
+        label={`Opening ${number}, under a`}
+        value={opening.head}
+        options={HEADS}
+        onChoose={(head) => dispatch(editAt(`opening ${number}`, [...path, 'head'], head))}
+      />
+      {SIDES.map(([field, label]) => (
+        <NumberField
+          key={field}
+          {...typedLimits(LIMITS.masonryOpening[field])}
+          label={`${label}, in life`}
+          entry={[...path, field]}
+          value={opening[field]}
+          after="mm"
+          className="w-20"
+          onNumber={(value) => dispatch(editAt(`opening ${number}, ${label}`, [...path, field], value))}
+        />
+      ))}
+      <BinButton
+        label={`no opening ${number}`}
+        onPress={() =>
+          dispatch(
+            editAt(
+              `no opening ${number}`,
+              ['masonry', lay.id, 'openings'],
+              lay.openings.filter(({ id }) => id !== opening.id),
+            ),
+          )
+        }
+      />
+    </li>
+  );
+}
 
 function Lay({ lay, name }: { readonly lay: Masonry; readonly name: string }) {
   const dispatch = useAppDispatch();
   const faces = useAsk('ground.faces', { part: lay.part }) ?? [];
   const drawing = useAsk('ground.masonry', { id: lay.id });
-  const face = faces.find(({ key }) => key === lay.on)?.says ?? 'a face';
+  const on = faces.find(({ key }) => key === lay.on);
+  const face = on?.says ?? 'a face';
   const options = faces.map(({ key, says }) => ({ value: key, says }));
   const known = options.some(({ value }) => value === lay.on);
   const set = (field: keyof Masonry, value: unknown, what: string) =>
@@ -96,6 +155,22 @@ function Lay({ lay, name }: { readonly lay: Masonry; readonly name: string }) {
           }
         />
       </div>
+      {lay.openings.length > 0 && (
+        <ul>
+          {lay.openings.map((opening, i) => (
+            <Opening key={opening.id} lay={lay} opening={opening} number={i + 1} />
+          ))}
+        </ul>
+      )}
+      {on && (
+        <button
+          type="button"
+          className="press-quiet text-fired"
+          onClick={() => dispatch(edit(`opening in ${name}`, (piece) => withOpening(piece, lay.id, on)))}
+        >
+          + an opening under an arch or a lintel
+        </button>
+      )}
       {drawing && (
         <>
           <DrawingView
