@@ -73,7 +73,7 @@ test('a quay is laid in courses that come out even', async ({ page }) => {
   await openDemo(page, 'Low Water Ferry', 'Ground');
   await settled(page);
   await expect(page.getByRole('img', { name: 'Masonry on Brick quay' })).toBeVisible();
-  const high = page.getByRole('textbox', { name: 'High, in life' });
+  const high = page.getByRole('textbox', { name: 'High, in life' }).first();
   await high.fill('65');
   await high.press('Enter');
   const courses = page.locator('[data-figure="/masonry.courses.quay-front"]');
@@ -82,4 +82,17 @@ test('a quay is laid in courses that come out even', async ({ page }) => {
   await unfolded(page);
   await expect(courses).toContainText('comes out even');
   await expect(high).toHaveValue('63.9');
+  // Its culvert: a wider arch takes more wedges; too low a one says what to do.
+  const arch = page.locator('[data-figure="/masonry.arch.quay-front-culvert"]');
+  await expect(arch).toContainText('11');
+  const culvert = page.getByRole('listitem', { name: 'Opening 1' });
+  await culvert.getByRole('textbox', { name: 'Wide, in life' }).fill('700');
+  await page.keyboard.press('Enter');
+  await expect(arch).toContainText('13');
+  await culvert.getByRole('textbox', { name: 'High, in life' }).fill('300');
+  await page.keyboard.press('Enter');
+  const units = page.locator('[data-figure="/masonry.count.quay-front"]');
+  await expect(units).toContainText('half as high as it is wide');
+  await units.getByRole('button', { name: '350 mm high in life' }).click();
+  await expect(arch).toContainText('13');
 });

@@ -34,6 +34,23 @@ describe('the card of a mould', () => {
     expect(larger).toBeGreaterThan(1);
   });
 
+  it('has no words over what is drawn', () => {
+    const { pages } = card('mug', { kind: 'halves', pull: 'side' });
+    const items = pages[0]?.items ?? [];
+    const drawn = items.flatMap((item) =>
+      item.kind === 'circle'
+        ? [[item.at[1] - item.diameterMm / 2, item.at[1] + item.diameterMm / 2] as const]
+        : item.kind === 'area'
+          ? [[extentOf(item.outline)[1], extentOf(item.outline)[3]] as const]
+          : [],
+    );
+    expect(drawn.length).toBeGreaterThan(3);
+    for (const item of items)
+      if (item.kind === 'text' && item.face === 'words')
+        for (const [low, high] of drawn)
+          expect(item.at[1] < low || item.at[1] > high, `${item.text} at ${item.at[1]}`).toBe(true);
+  });
+
   it('has two circles that equal balls of the mix fill, and says its clock and what lets it go', () => {
     const { pages, book } = card('mug', { kind: 'halves', pull: 'side' });
     const balls = pages[0]?.items.flatMap((item) => (item.kind === 'circle' ? [item.diameterMm] : [])) ?? [];

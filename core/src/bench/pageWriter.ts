@@ -59,7 +59,15 @@ export class PageWriter {
     this.frameHeightMm = PAPERS[paper].heightMm - 2 * MARGIN_MM - FOOT_MM;
   }
 
+  /** Drawings beside one another end where words go on. */
+  private endRow(): void {
+    this.y += this.rowHeight;
+    this.rowX = 0;
+    this.rowHeight = 0;
+  }
+
   private need(heightMm: number): void {
+    this.endRow();
     if (this.y + heightMm > this.frameHeightMm && this.y > 0) this.newPage();
   }
 
@@ -143,9 +151,7 @@ export class PageWriter {
   /** A drawing at true size, beside the one before it where there is room. */
   drawing({ widthMm, heightMm, items }: Drawing): void {
     if (this.rowX + widthMm > this.frameWidthMm) {
-      this.y += this.rowHeight;
-      this.rowX = 0;
-      this.rowHeight = 0;
+      this.endRow();
     }
     if (this.y + heightMm > this.frameHeightMm && (this.y > 0 || this.rowX > 0)) this.newPage();
     const at = [MARGIN_MM + this.rowX, this.paperY(this.y + heightMm)] as const;

@@ -32,7 +32,7 @@ export function curedInMould(part: Part, piece: Piece, own: OwnValues): MouldCur
     packetC,
     isEnough,
     says: isEnough
-      ? `in its mould it is cured at ${at}, which its packet allows`
-      : `in its mould it is cured at ${at}, and its packet begins at ${packetC} °C: that only firms it; take it out and bake it in full by the packet`,
+      ? `in there ${at} is usual, which its packet allows`
+      : `in there ${at} is usual, and its packet begins at ${packetC} °C: that only firms it; take it out and bake it in full by the packet`,
   };
 }
