@@ -1,4 +1,5 @@
 import {
+  DEFAULT_BACKDROP,
   DEFAULT_BOARD,
   DEFAULT_COVER,
   DEFAULT_EYE,
@@ -9,7 +10,7 @@ import {
   type Piece,
 } from '../piece/index.ts';
 
-type Ground = Pick<Piece, 'board' | 'stood' | 'heaps' | 'pours' | 'covers' | 'eyes' | 'masonry'>;
+type Ground = Pick<Piece, 'board' | 'stood' | 'heaps' | 'pours' | 'covers' | 'eyes' | 'masonry' | 'backdrop'>;
 
 /** Where one of a part stands: its name, the part, right, back, turned. */
 type Place = readonly [id: string, part: string, xMm: number, yMm: number, turnDeg?: number];
@@ -100,6 +101,8 @@ export const FERRY_GROUND: Ground = {
       openings: [{ id: 'culvert', head: 'arch', middleMm: 1180, sillMm: 0, widthMm: 560, heightMm: 640 }],
     },
   ],
+  // A sky, for the picture of it.
+  backdrop: DEFAULT_BACKDROP,
 };
 
 /** The oval that the toll gate stands on. */
@@ -121,4 +124,5 @@ export const FROGS_GROUND: Ground = {
   covers: [],
   eyes: [],
   masonry: [],
+  backdrop: null,
 };

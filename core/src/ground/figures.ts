@@ -307,3 +307,47 @@ export const WORK = declareFigures('ground', {
     formula: ['t = T × 1440', 't = h × 60', 't = w'],
   },
 });
+
+/** The figures of the board behind it all. */
+export const BACKDROP = declareFigures('ground', {
+  width: {
+    key: 'backdrop.width',
+    of: 'piece',
+    unit: 'mm',
+    title: 'Backdrop, wide',
+    says: 'width of the board behind it that the camera wants',
+    formula: ['W = (a + b) × s ÷ f × (1 + m ÷ 100)', 'W = 0'],
+  },
+  height: {
+    key: 'backdrop.height',
+    of: 'piece',
+    unit: 'mm',
+    title: 'Backdrop, high',
+    says: 'height of the board behind it that the camera wants',
+    formula: 'H = (a + b) × s ÷ f × (1 + m ÷ 100)',
+  },
+  sheets: {
+    key: 'backdrop.sheets',
+    of: 'piece',
+    unit: 'count',
+    title: 'Backdrop, sheets side by side',
+    says: 'sheets that the board behind it is joined from',
+    formula: 'n = ⌈W ÷ w⌉',
+  },
+  blur: {
+    key: 'backdrop.blur',
+    of: 'piece',
+    unit: '%',
+    title: 'Backdrop, how soft',
+    says: 'what of the width of the picture a point of the board is spread over',
+    formula: 'c = 100 × f² × b ÷ (N × (a + b) × (a − f)) ÷ s; p',
+  },
+  paint: {
+    key: 'backdrop.paint',
+    of: 'piece',
+    unit: 'g',
+    title: 'Backdrop, paint to mix',
+    says: 'paint that all sheets of the board take',
+    formula: 'g = A × k × n',
+  },
+});

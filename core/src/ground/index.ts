@@ -1,3 +1,4 @@
+export { angleOf, focalOf } from './backdrop/reckonBackdrop.ts';
 export { type Banked, endArea, levelOf, reachOf, sidesArea, volumeBetween } from './banked.ts';
 export { type FoliageProposal, foliageHours, proposeFoliage, type Tree } from './cover/foliage.ts';
 export {

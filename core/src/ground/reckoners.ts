@@ -1,8 +1,9 @@
 import { bonesOfPart } from '../armature/index.ts';
 import { type Given, pieceReckoner } from '../context/index.ts';
+import { reckonBackdrop } from './backdrop/reckonBackdrop.ts';
 import { reckonFoliage, type Tree } from './cover/foliage.ts';
 import { reckonCover } from './cover/reckonCover.ts';
-import { COVER, GROUND, HEAPS, MASONRY, POURS, SIGHT, WORK } from './figures.ts';
+import { BACKDROP, COVER, GROUND, HEAPS, MASONRY, POURS, SIGHT, WORK } from './figures.ts';
 import { reckonHeap } from './heap/reckonHeap.ts';
 import { type MasonryFacts, reckonMasonry } from './masonry/reckonMasonry.ts';
 import { boardRing } from './plan/boardRing.ts';
@@ -131,6 +132,11 @@ export const masonryOfPiece = pieceReckoner(
   },
 );
 
+/** The board behind it all. */
+export const backdropOfPiece = pieceReckoner('ground.backdrop', Object.values(BACKDROP), ({ context }) => ({
+  figures: reckonBackdrop(context),
+}));
+
 /** What is to be done for the ground, as the route takes it in. */
 export const workOfPiece = pieceReckoner('ground.work', Object.values(WORK), reckonWork);
 
@@ -144,5 +150,6 @@ export const GROUND_RECKONERS = [
   coversOfPiece,
   foliageOfPiece,
   masonryOfPiece,
+  backdropOfPiece,
   workOfPiece,
 ] as const;

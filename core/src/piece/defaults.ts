@@ -71,6 +71,7 @@ export function newPiece(name: string, created: string, random: () => number = M
     rough: [],
     aids: [],
     board: null,
+    backdrop: null,
     stood: [],
     heaps: [],
     pours: [],

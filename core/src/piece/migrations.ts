@@ -259,6 +259,7 @@ export const MIGRATIONS: readonly Migration[] = [
       covers: [],
       eyes: [],
       masonry: [],
+      backdrop: null,
       ...raw,
       version: 7,
       ...(Array.isArray(raw.parts)

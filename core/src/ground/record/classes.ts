@@ -106,6 +106,23 @@ export class Eye {
   @Amount(LIMITS.eye.awayMm) awayMm!: number;
 }
 
+/** A board behind it all, for a camera; mm, those of the camera as they are. */
+export class Backdrop {
+  /** The picture on the sensor, across and high. */
+  @Amount(LIMITS.backdrop.sensorMm) sensorMm!: number;
+  @Amount(LIMITS.backdrop.sensorHighMm) sensorHighMm!: number;
+  @Amount(LIMITS.backdrop.focalMm) focalMm!: number;
+  /** From the camera to what is sharp, and from there to the board. */
+  @Amount(LIMITS.backdrop.awayMm) awayMm!: number;
+  @Amount(LIMITS.backdrop.behindMm) behindMm!: number;
+  /** Stop of the lens: its focal length by its opening. */
+  @Amount(LIMITS.backdrop.fNumber) fNumber!: number;
+  /** More than the camera sees. */
+  @Amount(LIMITS.backdrop.marginPct) marginPct!: number;
+  /** Width of one sheet that it is joined from. */
+  @Amount(LIMITS.backdrop.sheetMm) sheetMm!: number;
+}
+
 /** An opening that courses are laid round; lengths are those in life, from the lower left corner of the face. */
 export class MasonryOpening {
   @Matches(ID_PATTERN) id!: string;

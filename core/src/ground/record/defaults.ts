@@ -1,4 +1,4 @@
-import type { Board, Cover, Eye, Heap, Masonry, MasonryOpening, Pour, Stood } from './classes.ts';
+import type { Backdrop, Board, Cover, Eye, Heap, Masonry, MasonryOpening, Pour, Stood } from './classes.ts';
 
 export const DEFAULT_BOARD: Board = {
   outline: 'round',
@@ -36,6 +36,17 @@ export const DEFAULT_COVER = { name: 'cover', of: 'earth', deepMm: 2 } satisfies
 export const DEFAULT_EYE = { name: 'eye', fromDeg: 0, heightMm: 300, awayMm: 600 } satisfies Partial<Eye>;
 
 /** A brick of 215 × 65 mm with joints of 10 mm. */
+export const DEFAULT_BACKDROP: Backdrop = {
+  sensorMm: 36,
+  sensorHighMm: 24,
+  focalMm: 50,
+  awayMm: 800,
+  behindMm: 400,
+  fNumber: 8,
+  marginPct: 15,
+  sheetMm: 420,
+};
+
 export const DEFAULT_MASONRY = {
   bond: 'stretcher',
   unitLengthMm: 215,

@@ -32,5 +32,15 @@ export const GROUND_LIMITS = {
     unitHeightMm: SIZE,
     jointMm: SIZE_OR_NONE,
   },
+  backdrop: {
+    sensorMm: { over: 0, max: 200 },
+    sensorHighMm: { over: 0, max: 200 },
+    focalMm: { over: 0, max: 2000 },
+    awayMm: { over: 0, max: 1e5 },
+    behindMm: { min: 0, max: 1e5 },
+    fNumber: { over: 0, max: 128 },
+    marginPct: { min: 0, max: 300 },
+    sheetMm: { over: 0, max: 1e5 },
+  },
   masonryOpening: { middleMm: SIZE_OR_NONE, sillMm: SIZE_OR_NONE, widthMm: SIZE, heightMm: SIZE },
 } as const satisfies Limits;

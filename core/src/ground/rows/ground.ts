@@ -116,4 +116,24 @@ export const WORK_RULES: readonly Row[] = [
     low: 10,
     high: 40,
   }),
+  remembered('work.backdrop', 'A sheet of a backdrop is cut, joined and painted in', 30, 'min', {
+    low: 15,
+    high: 60,
+  }),
+];
+
+/** The board behind it all. */
+export const BACKDROP_RULES: readonly Row[] = [
+  remembered(
+    'backdrop.melts',
+    'A join melts away where a point of it is spread over, of the picture',
+    0.7,
+    '%',
+    {
+      low: 0.4,
+      high: 1.2,
+    },
+  ),
+  remembered('backdrop.paint', 'Paint on a cm² of board, one coat', 0.012, 'g', { low: 0.009, high: 0.018 }),
+  practice('backdrop.coats', 'Coats of a backdrop', 2, 'count', { low: 1, high: 3 }),
 ];

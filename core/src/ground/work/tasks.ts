@@ -156,6 +156,20 @@ class Work {
     );
   }
 
+  #backdrop(): Tasks {
+    const sheets = this.#given.find(null, 'backdrop.sheets');
+    if (!sheets) return NONE;
+    const task: GroundTask = {
+      id: 'ground-backdrop',
+      title: 'Cut, join and paint the backdrop, all of it at one go',
+      due: 'built',
+      places: false,
+      parts: [],
+      needs: [],
+    };
+    return withHands(task, this.#rated('work.backdrop', 't = r × n', termFrom('n', sheets), 1));
+  }
+
   #foliage(): Tasks {
     return all(
       this.#piece.stood.map(({ id, part }) => {
@@ -262,7 +276,7 @@ class Work {
 
   /** All tasks, each behind those it needs. */
   tasks(): Tasks {
-    const built = all([this.#base(), this.#rises(), this.#masonry()]);
+    const built = all([this.#base(), this.#rises(), this.#masonry(), this.#backdrop()]);
     const foliage = this.#foliage();
     const stand = this.#stand([...built.tasks.filter(({ due }) => due === 'built'), ...foliage.tasks]);
     const ground = stand.tasks.length > 0 ? stand.tasks : built.tasks.filter(({ due }) => due === 'built');

@@ -5,6 +5,7 @@ import { PrintTrue } from '../../parts/PrintTrue.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { useAsk, useFiguresOf, useTold } from '../../spine/hooks.ts';
 import { selectPart, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { BackdropFields } from './BackdropFields.tsx';
 import { BaseFields } from './BaseFields.tsx';
 import { Covers } from './Covers.tsx';
 import { Eyes } from './Eyes.tsx';
@@ -29,6 +30,9 @@ const MATTER = [
   'ground.rise.*',
   'foliage.all',
   'masonry.count.*',
+  'backdrop.width',
+  'backdrop.height',
+  'backdrop.blur',
 ];
 
 /** The plan at true size, printed over as many pages as it takes. */
@@ -89,6 +93,9 @@ export default function GroundLens() {
           )}
           <Section id="masonry" title="Bricks, planks and tiles" edits={['masonry']}>
             <MasonryLays part={part} />
+          </Section>
+          <Section id="backdrop" title="Backdrop" edits={['backdrop']}>
+            <BackdropFields />
           </Section>
         </>
       }
