@@ -76,6 +76,8 @@ export const FERRY_GROUND: Ground = {
       deepMm: 9,
       lowMm: 1,
       bankDeg: 35,
+      // Brown from the mud, so that the bed goes under.
+      tint: { testMl: 30, testGoneMm: 25, goneMm: 12 },
     },
   ],
   covers: [

@@ -154,6 +154,22 @@ export const POURS = declareFigures('ground', {
     says: 'days from the first layer of a pour until the last is hard',
     formula: 'T = n × t ÷ 24',
   },
+  drops: {
+    key: 'pour.drops.*',
+    of: 'piece',
+    unit: 'count',
+    title: 'Pour, drops of colour',
+    says: 'drops of colour that a pour takes',
+    formula: 'n = V ÷ v × e ÷ d',
+  },
+  seen: {
+    key: 'pour.seen.*',
+    of: 'piece',
+    unit: '%',
+    title: 'Pour, seen of its bed where it is deepest',
+    says: 'what is seen of the bed of a pour where it is deepest',
+    formula: 's = 100 × (g ÷ 100)^((t − l) ÷ d)',
+  },
   rise: {
     key: 'pour.rise.*',
     of: 'piece',

@@ -1,6 +1,6 @@
 import type { Given, PartContext } from '../../context/index.ts';
 import { areaOf, extentOf } from '../../form/index.ts';
-import type { Piece, Pour } from '../../piece/index.ts';
+import type { Piece, Pour, Tint } from '../../piece/index.ts';
 import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
 import { ringLength } from '../../repeats/index.ts';
 import { type Banked, levelOf, reachOf, volumeBetween } from '../banked.ts';
@@ -185,6 +185,45 @@ function mixing(given: Given, { pour, deepMm, figure: make, terms }: Filled, vol
   return [mix, layers, days];
 }
 
+/**
+ * Drops of colour, and what is seen of the bed through it. By Beer and Lambert the light that comes back falls by the same share
+ * with every mm, there and back, and as fast as there is colour in it: drops in so much, times the depth, is the same wherever
+ * the bed is gone.
+ */
+function tinting({ context }: Given, { pour, figure: make, terms }: Filled, volume: Reckoning): Reckoning[] {
+  const { tint } = pour;
+  if (!tint) return [];
+  const gone = sourced('pour.gone', context.own);
+  const told = (symbol: string, name: string, field: keyof Tint, unit: Term['quantity']['unit']): Term => ({
+    symbol,
+    name,
+    quantity: { value: tint[field], unit },
+    origin: { kind: 'entry', path: ['pours', pour.id, 'tint', field] },
+  });
+  const wanted = told('d', 'The bed is to be gone at', 'goneMm', 'mm');
+  const [rim, low] = terms.slice(0, 2);
+  if (!rim || !low) return [];
+  const deepMm = rim.quantity.value - low.quantity.value;
+  const seen = 100 * (gone.value / 100) ** (deepMm / tint.goneMm);
+  return [
+    make(POURS.drops, 'drops of colour', {
+      value: ((volume.quantity.value / tint.testMl) * tint.testGoneMm) / tint.goneMm,
+      terms: [
+        termFrom('V', volume),
+        told('v', 'One drop was stirred into', 'testMl', 'cm³'),
+        told('e', 'A mark was gone in that at', 'testGoneMm', 'mm'),
+        wanted,
+      ],
+      note: 'Into all that is mixed, at one go, so that every layer is alike; on the side of too few: a drop more can always go in.',
+    }),
+    make(POURS.seen, 'seen of its bed where it is deepest', {
+      value: seen,
+      terms: [gone.term('g'), { ...rim, symbol: 't' }, low, wanted],
+      note: seen <= gone.value ? 'Its bed is gone there.' : undefined,
+    }),
+  ];
+}
+
 /** How it rises, and what is round it. */
 function edges({ pour, body, figure: make }: Filled, displaced: Reckoning): Reckoning[] {
   const areaCm2 = areaOf(levelOf(body, pour.lowMm)) / 100;
@@ -226,5 +265,12 @@ export function reckonPour(given: Given, pour: Pour, placed: readonly Placed[]):
     ];
   const filled: Filled = { pour, body, deepMm, figure: make, terms };
   const { bed, displaced, volume } = volumes(given, filled, placed);
-  return [bed, displaced, volume, ...mixing(given, filled, volume), ...edges(filled, displaced)];
+  return [
+    bed,
+    displaced,
+    volume,
+    ...mixing(given, filled, volume),
+    ...tinting(given, filled, volume),
+    ...edges(filled, displaced),
+  ];
 }

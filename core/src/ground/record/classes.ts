@@ -1,9 +1,9 @@
 import 'reflect-metadata';
-import { IsIn, IsString, Matches, MaxLength, MinLength } from 'class-validator';
+import { IsIn, IsOptional, IsString, Matches, MaxLength, MinLength } from 'class-validator';
 import { PlanePointData } from '../../form/record/classes.ts';
 import { Amount } from '../../record/amount.ts';
 import { ID_PATTERN, NAME_LENGTH, type PartId } from '../../record/index.ts';
-import { NestedList } from '../../record/nested.ts';
+import { Nested, NestedList } from '../../record/nested.ts';
 import {
   BOARD_OUTLINES,
   BOARD_STUFFS,
@@ -81,6 +81,16 @@ export class Heap {
   @Amount(LIMITS.heap.skinMm) skinMm!: number;
 }
 
+/** What one drop of colour does to a pour, and what is wanted of it. */
+export class Tint {
+  /** One drop was stirred into so much, ml. */
+  @Amount(LIMITS.tint.testMl) testMl!: number;
+  /** A mark under that is just gone at so many mm of it, seen from above. */
+  @Amount(LIMITS.tint.testGoneMm) testGoneMm!: number;
+  /** The bed is to be gone at so many mm. */
+  @Amount(LIMITS.tint.goneMm) goneMm!: number;
+}
+
 /** A hollow that is filled: its edge on the plan, how deep it is, and how far under its rim it is filled. */
 export class Pour {
   @Matches(ID_PATTERN) id!: string;
@@ -93,6 +103,8 @@ export class Pour {
   /** Of its banks against the ground. */
   @Amount(LIMITS.pour.bankDeg) bankDeg!: number;
   @IsIn(POUR_STUFFS) of!: PourStuff;
+  /** Null for a clear one. */
+  @IsOptional() @Nested(() => Tint) tint!: Tint | null;
 }
 
 /** A place that the piece is looked at from: the way it lies, from the front against the clock, how high and how far off. */

@@ -1,4 +1,15 @@
-import type { Backdrop, Board, Cover, Eye, Heap, Masonry, MasonryOpening, Pour, Stood } from './classes.ts';
+import type {
+  Backdrop,
+  Board,
+  Cover,
+  Eye,
+  Heap,
+  Masonry,
+  MasonryOpening,
+  Pour,
+  Stood,
+  Tint,
+} from './classes.ts';
 
 export const DEFAULT_BOARD: Board = {
   outline: 'round',
@@ -29,6 +40,7 @@ export const DEFAULT_POUR = {
   lowMm: 1,
   bankDeg: 45,
   of: 'resin',
+  tint: null,
 } satisfies Partial<Pour>;
 
 export const DEFAULT_COVER = { name: 'cover', of: 'earth', deepMm: 2 } satisfies Partial<Cover>;
@@ -46,6 +58,9 @@ export const DEFAULT_BACKDROP: Backdrop = {
   marginPct: 15,
   sheetMm: 420,
 };
+
+/** A drop in a cup of 30 ml, in which a mark is gone at 25 mm. */
+export const DEFAULT_TINT: Tint = { testMl: 30, testGoneMm: 25, goneMm: 8 };
 
 export const DEFAULT_MASONRY = {
   bond: 'stretcher',

@@ -21,6 +21,11 @@ export const GROUND_LIMITS = {
     lowMm: SIZE_OR_NONE,
     bankDeg: { min: 5, max: 90 },
   },
+  tint: {
+    testMl: { over: 0, max: 10_000 },
+    testGoneMm: { over: 0, max: 2000 },
+    goneMm: { over: 0, max: 2000 },
+  },
   cover: { deepMm: { over: 0, max: 500 } },
   eye: {
     fromDeg: TURN,

@@ -78,6 +78,7 @@ export const POUR_RULES: readonly Row[] = [
   practice('pour.sealer-hours', 'Water-based sealer, until the next coat', 24, 'h', { low: 12, high: 48 }),
   remembered('pour.sealer-density', 'Water-based sealer, wet', 1.02, 'g/cm³', { low: 1, high: 1.05 }),
   remembered('pour.sealer-shrink', 'Water-based sealer, lost as it dries', 65, '%', { low: 50, high: 75 }),
+  remembered('pour.gone', 'A mark is gone when so much of its contrast is left', 2, '%', { low: 1, high: 5 }),
   practice('pour.waste', 'Of a mix, what stays in the cup', 5, '%', { low: 3, high: 10 }),
 ];
 

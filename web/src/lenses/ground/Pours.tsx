@@ -1,5 +1,12 @@
 import { withPour } from '@every-inch/core/ground';
-import { LIMITS, POUR_STUFFS, type Pour, type PourStuff, typedLimits } from '@every-inch/core/piece';
+import {
+  DEFAULT_TINT,
+  LIMITS,
+  POUR_STUFFS,
+  type Pour,
+  type PourStuff,
+  typedLimits,
+} from '@every-inch/core/piece';
 import { BinButton } from '../../parts/BinButton.tsx';
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
@@ -62,8 +69,52 @@ function OnePour({ pour }: { readonly pour: Pour }) {
           }
         />
       </div>
+      <TintFields pour={pour} />
       <p className="mt-1 text-[13px] text-quiet">{CARE[pour.of]}</p>
     </li>
+  );
+}
+
+const TINTS = [
+  ['testMl', 'One drop, stirred into', 'ml'],
+  ['testGoneMm', 'A mark under it was gone at', 'mm'],
+  ['goneMm', 'The bed is to be gone at', 'mm'],
+] as const;
+
+/** Colour of a pour, from one drop that was tried. */
+function TintFields({ pour }: { readonly pour: Pour }) {
+  const dispatch = useAppDispatch();
+  const path = ['pours', pour.id, 'tint'];
+  const { tint } = pour;
+  if (!tint)
+    return (
+      <button
+        type="button"
+        className="press-quiet text-fired"
+        onClick={() => dispatch(editAt(`colour of ${pour.name}`, path, DEFAULT_TINT))}
+      >
+        + colour it
+      </button>
+    );
+  return (
+    <div className="mt-2 flex flex-wrap items-end gap-x-5 gap-y-2">
+      {TINTS.map(([field, label, after]) => (
+        <NumberField
+          key={field}
+          {...typedLimits(LIMITS.tint[field])}
+          label={label}
+          entry={[...path, field]}
+          value={tint[field]}
+          after={after}
+          className="w-16"
+          onNumber={(value) => dispatch(editAt(`${label} of ${pour.name}`, [...path, field], value))}
+        />
+      ))}
+      <BinButton
+        label={`${pour.name} clear`}
+        onPress={() => dispatch(editAt(`${pour.name} clear`, path, null))}
+      />
+    </div>
   );
 }
 
