@@ -6,11 +6,15 @@ import {
   DEFAULT_HEAP,
   DEFAULT_MASONRY,
   DEFAULT_POUR,
+  DEFAULT_TIMBER,
   type PartId,
   type Piece,
 } from '../piece/index.ts';
 
-type Ground = Pick<Piece, 'board' | 'stood' | 'heaps' | 'pours' | 'covers' | 'eyes' | 'masonry' | 'backdrop'>;
+type Ground = Pick<
+  Piece,
+  'board' | 'stood' | 'heaps' | 'pours' | 'covers' | 'eyes' | 'masonry' | 'timber' | 'backdrop'
+>;
 
 /** Where one of a part stands: its name, the part, right, back, turned. */
 type Place = readonly [id: string, part: string, xMm: number, yMm: number, turnDeg?: number];
@@ -103,6 +107,18 @@ export const FERRY_GROUND: Ground = {
       openings: [{ id: 'culvert', head: 'arch', middleMm: 1180, sillMm: 0, widthMm: 560, heightMm: 640 }],
     },
   ],
+  timber: [
+    {
+      ...DEFAULT_TIMBER,
+      id: 'landing',
+      name: 'landing steps',
+      kind: 'steps',
+      lengthMm: 800,
+      heightMm: 1320,
+      stepMm: 280,
+      thickMm: 40,
+    },
+  ],
   // A sky, for the picture of it.
   backdrop: DEFAULT_BACKDROP,
 };
@@ -126,5 +142,6 @@ export const FROGS_GROUND: Ground = {
   covers: [],
   eyes: [],
   masonry: [],
+  timber: [],
   backdrop: null,
 };

@@ -5,9 +5,10 @@ import { masonryFaces } from './masonry/faces.ts';
 import { masonryDrawing } from './masonry/masonryDrawing.ts';
 import { planDrawing } from './plan/planDrawing.ts';
 import { placedOn } from './plan/reckonPlan.ts';
-import { footprintsOfPiece, masonryOfPiece, planOfPiece } from './reckoners.ts';
+import { footprintsOfPiece, masonryOfPiece, planOfPiece, timberOfPiece } from './reckoners.ts';
 import { sightFrom } from './sight/sight.ts';
 import { viewDrawing } from './sight/viewDrawing.ts';
+import { timberDrawing } from './timber/timberDrawing.ts';
 
 const placedIn = (given: Given) => placedOn(given.context.piece, given.piece(footprintsOfPiece).prints);
 
@@ -45,6 +46,16 @@ export interface FaceNamed {
   readonly wideMm: number;
   readonly highMm: number;
 }
+
+/** A fence or a flight of steps at true size; null for one that is not there. */
+export const timberAsk = ask(
+  'ground.timber',
+  (given: Given, { id }: { readonly id: string }): Drawing | null => {
+    const timber = given.context.piece.timber.find((one) => one.id === id);
+    const built = given.piece(timberOfPiece).built.find((one) => one.id === id)?.built;
+    return timber && built ? timberDrawing(timber, built, given.context.scale.ratio) : null;
+  },
+);
 
 /** Faces of a part that courses can be laid on. */
 export const masonryFacesAsk = ask(

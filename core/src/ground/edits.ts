@@ -9,6 +9,7 @@ import {
   DEFAULT_OPENING,
   DEFAULT_POUR,
   DEFAULT_STOOD,
+  DEFAULT_TIMBER,
   type Eye,
   type Heap,
   type Masonry,
@@ -17,6 +18,7 @@ import {
   type Piece,
   type Pour,
   type Stood,
+  type Timber,
 } from '../piece/index.ts';
 import { edgeOf } from './plan/boardRing.ts';
 import type { Footprint } from './plan/footprint.ts';
@@ -163,4 +165,15 @@ export function withOpening(
       one.id === lay ? { ...one, openings: [...one.openings, opening] } : one,
     ),
   };
+}
+
+/** A fence, or a flight of steps of usual treads up to a floor a metre high. */
+export function withTimber(piece: Piece, kind: Timber['kind']): Piece {
+  const steps = { kind, name: 'steps', lengthMm: 900, heightMm: 1000, stepMm: 280, thickMm: 40 };
+  const timber: Timber = {
+    ...DEFAULT_TIMBER,
+    id: newId('timber'),
+    ...(kind === 'steps' ? steps : { kind }),
+  };
+  return { ...piece, timber: [...piece.timber, timber] };
 }

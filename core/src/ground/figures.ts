@@ -367,3 +367,55 @@ export const BACKDROP = declareFigures('ground', {
     formula: 'g = A × k × n',
   },
 });
+
+/** The figures of what is built from sticks. */
+export const TIMBER = declareFigures('ground', {
+  bays: {
+    key: 'timber.bays.*',
+    of: 'piece',
+    unit: 'count',
+    title: 'Fence, bays',
+    says: 'bays of a fence',
+    formula: 'b = ⌈(L − t) ÷ p⌉',
+  },
+  risers: {
+    key: 'timber.risers.*',
+    of: 'piece',
+    unit: 'count',
+    title: 'Steps, risers',
+    says: 'risers of a flight of steps',
+    formula: 'm = ⌈H ÷ q⌉',
+  },
+  rise: {
+    key: 'timber.rise.*',
+    of: 'piece',
+    unit: 'mm in life',
+    title: 'Steps, each rises',
+    says: 'how high each of a flight of steps is',
+    formula: 'h = H ÷ m',
+  },
+  angle: {
+    key: 'timber.angle.*',
+    of: 'piece',
+    unit: '°',
+    title: 'Steps, slope',
+    says: 'slope of a flight of steps against the ground',
+    formula: 'a = arctan(h ÷ g)',
+  },
+  pieces: {
+    key: 'timber.pieces.*',
+    of: 'piece',
+    unit: 'count',
+    title: 'Of sticks, pieces',
+    says: 'pieces that a fence or a flight of steps is cut into',
+    formula: ['n = b + 1 + (r + k) × b', 'n = f + m − 1'],
+  },
+  sticks: {
+    key: 'timber.sticks.*',
+    of: 'piece',
+    unit: 'count',
+    title: 'Of sticks, sticks to take',
+    says: 'fewest sticks that all pieces come out of',
+    formula: 'x = fewest sticks of s that all n come out of, each cut w wide',
+  },
+});

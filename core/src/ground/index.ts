@@ -12,6 +12,7 @@ export {
   withMasonry,
   withOpening,
   withPour,
+  withTimber,
 } from './edits.ts';
 export { headerMm, rowOf, type Unit } from './masonry/bonds.ts';
 export { type MasonryFace, masonryFaces } from './masonry/faces.ts';
@@ -37,4 +38,5 @@ export { displacedMm3, volumeUnder } from './pour/displaced.ts';
 export { planOfPiece, sightOfPiece, workOfPiece } from './reckoners.ts';
 export { type Seen, sightFrom } from './sight/sight.ts';
 export { groundSubject } from './subject.ts';
+export type { TimberFacts } from './timber/reckonTimber.ts';
 export type { GroundTask } from './work/tasks.ts';

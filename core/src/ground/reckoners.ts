@@ -3,7 +3,7 @@ import { type Given, pieceReckoner } from '../context/index.ts';
 import { reckonBackdrop } from './backdrop/reckonBackdrop.ts';
 import { reckonFoliage, type Tree } from './cover/foliage.ts';
 import { reckonCover } from './cover/reckonCover.ts';
-import { BACKDROP, COVER, GROUND, HEAPS, MASONRY, POURS, SIGHT, WORK } from './figures.ts';
+import { BACKDROP, COVER, GROUND, HEAPS, MASONRY, POURS, SIGHT, TIMBER, WORK } from './figures.ts';
 import { reckonHeap } from './heap/reckonHeap.ts';
 import { type MasonryFacts, reckonMasonry } from './masonry/reckonMasonry.ts';
 import { boardRing } from './plan/boardRing.ts';
@@ -11,6 +11,7 @@ import { type Footprint, footprintOf } from './plan/footprint.ts';
 import { type PlanFacts, placedOn, reckonPlan } from './plan/reckonPlan.ts';
 import { reckonPour } from './pour/reckonPour.ts';
 import { reckonSight, type SeenRow } from './sight/reckonSight.ts';
+import { reckonTimber, type TimberFacts } from './timber/reckonTimber.ts';
 import { reckonWork } from './work/tasks.ts';
 
 /** Parts that stand on the ground by themselves: those that hang on no other, and those the maker put there. */
@@ -137,6 +138,17 @@ export const backdropOfPiece = pieceReckoner('ground.backdrop', Object.values(BA
   figures: reckonBackdrop(context),
 }));
 
+/** Fences and steps. */
+export const timberOfPiece = pieceReckoner(
+  'ground.timber',
+  Object.values(TIMBER),
+  ({ context }): { figures: ReturnType<typeof reckonTimber>['figures']; built: readonly TimberFacts[] } => {
+    const all = context.piece.timber.map((one) => reckonTimber(context, one));
+    return { figures: all.flatMap(({ figures }) => figures), built: all.map(({ facts }) => facts) };
+  },
+  ({ built }) => built,
+);
+
 /** What is to be done for the ground, as the route takes it in. */
 export const workOfPiece = pieceReckoner('ground.work', Object.values(WORK), reckonWork);
 
@@ -151,5 +163,6 @@ export const GROUND_RECKONERS = [
   foliageOfPiece,
   masonryOfPiece,
   backdropOfPiece,
+  timberOfPiece,
   workOfPiece,
 ] as const;

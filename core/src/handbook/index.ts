@@ -10,7 +10,14 @@ import { SHEET_RULES } from '../bulk/rows/rollers.ts';
 import { BASES } from '../fits/rows/bases.ts';
 import { FIT_RULES } from '../fits/rows/fits.ts';
 import { BODY_CANONS, BODY_FRACTIONS, BODY_GIRTHS, BODY_MASSES } from '../form/rows/people.ts';
-import { BACKDROP_RULES, COVER_RULES, GROUND_RULES, POUR_RULES, WORK_RULES } from '../ground/rows/ground.ts';
+import {
+  BACKDROP_RULES,
+  COVER_RULES,
+  GROUND_RULES,
+  POUR_RULES,
+  TIMBER_RULES,
+  WORK_RULES,
+} from '../ground/rows/ground.ts';
 import { MOULD_RULES } from '../repeats/rows/moulds.ts';
 import { PATTERN_RULES } from '../repeats/rows/patterns.ts';
 import { REPEATS_RULES } from '../repeats/rows/repeats.ts';
@@ -91,6 +98,7 @@ export const TABLES: readonly HandbookTable[] = [
   { id: 'cover', title: 'Ground cover and foliage', rows: COVER_RULES },
   { id: 'pours', title: 'Pours', rows: POUR_RULES },
   { id: 'backdrop', title: 'Backdrop', rows: BACKDROP_RULES },
+  { id: 'timber', title: 'Fences and steps', rows: TIMBER_RULES },
   { id: 'ground-work', title: 'Work on the ground', rows: WORK_RULES },
   { id: 'stuffs', title: 'Other stuffs, by volume', rows: STUFF_DENSITIES },
   { id: 'heat', title: 'Heat', rows: BAKE_RULES },

@@ -72,6 +72,7 @@ export function newPiece(name: string, created: string, random: () => number = M
     aids: [],
     board: null,
     backdrop: null,
+    timber: [],
     stood: [],
     heaps: [],
     pours: [],

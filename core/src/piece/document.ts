@@ -24,7 +24,7 @@ import { Clay, ClayLayer, CoreChoice, Insert, MixShare, RegionChoice } from '../
 import { Fit } from '../fits/record/classes.ts';
 import type { Form } from '../form/index.ts';
 import { FORM_CLASSES, PersonFormData } from '../form/record/classes.ts';
-import { Backdrop, Board, Cover, Eye, Heap, Masonry, Pour, Stood } from '../ground/record/classes.ts';
+import { Backdrop, Board, Cover, Eye, Heap, Masonry, Pour, Stood, Timber } from '../ground/record/classes.ts';
 import { STUFF_IDS, type StuffId, WIRE_SYSTEMS, type WireSystem } from '../handbook/index.ts';
 import { LogEntry } from '../log/record/classes.ts';
 import { Reference } from '../picture/record/classes.ts';
@@ -208,6 +208,7 @@ export class Piece {
   @NestedList(() => Cover) covers!: Cover[];
   @NestedList(() => Eye) eyes!: Eye[];
   @NestedList(() => Masonry) masonry!: Masonry[];
+  @NestedList(() => Timber) timber!: Timber[];
   /** The board behind it all; null where no camera looks at it. */
   @IsOptional() @Nested(() => Backdrop) backdrop!: Backdrop | null;
   /** The maker’s own values, by handbook row. */

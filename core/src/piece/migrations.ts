@@ -259,6 +259,7 @@ export const MIGRATIONS: readonly Migration[] = [
       covers: [],
       eyes: [],
       masonry: [],
+      timber: [],
       backdrop: null,
       ...raw,
       version: 7,

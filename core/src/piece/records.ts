@@ -13,6 +13,7 @@ import {
   DEFAULT_POUR,
   DEFAULT_REFERENCE,
   DEFAULT_STOOD,
+  DEFAULT_TIMBER,
 } from './defaults.ts';
 import {
   Addition,
@@ -32,6 +33,7 @@ import {
   Reference,
   RoughEntry,
   Stood,
+  Timber,
   WireStock,
 } from './document.ts';
 import type { RawRecord } from './migrations.ts';
@@ -68,6 +70,7 @@ export const RECORD_LISTS: { readonly [K in ListField]: RecordList<Piece[K][numb
   covers: { type: Cover, complete: completeWith(DEFAULT_COVER, 'cover') },
   eyes: { type: Eye, complete: completeWith(DEFAULT_EYE, 'eye') },
   masonry: { type: Masonry, complete: completeWith(DEFAULT_MASONRY, 'masonry') },
+  timber: { type: Timber, complete: completeWith(DEFAULT_TIMBER, 'timber') },
   rough: { type: RoughEntry, complete: completeWith({ low: null, high: null }, 'rough') },
 };
 

@@ -110,6 +110,7 @@ const TOLD = [
   'route.order',
   'size.oven',
   'taking.*',
+  'timber.sticks.*',
 ];
 
 describe('the formulas of both example pieces', () => {

@@ -22,6 +22,10 @@ export type PourStuff = (typeof POUR_STUFFS)[number];
 export const BONDS = ['stretcher', 'header', 'english', 'flemish', 'stack', 'planks', 'checker'] as const;
 export type Bond = (typeof BONDS)[number];
 
+/** What is built from sticks: posts with rails and pales, or a flight of steps. */
+export const TIMBER_KINDS = ['fence', 'steps'] as const;
+export type TimberKind = (typeof TIMBER_KINDS)[number];
+
 /** What carries courses over an opening: a half circle of wedges, or one long stone. */
 export const OPENING_HEADS = ['arch', 'lintel'] as const;
 export type OpeningHead = (typeof OPENING_HEADS)[number];

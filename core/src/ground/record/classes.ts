@@ -23,6 +23,8 @@ import {
   type PourStuff,
   SKIN_STUFFS,
   type SkinStuff,
+  TIMBER_KINDS,
+  type TimberKind,
 } from './choices.ts';
 import { GROUND_LIMITS } from './limits.ts';
 
@@ -116,6 +118,27 @@ export class Eye {
   @Amount(LIMITS.eye.heightMm) heightMm!: number;
   /** From the middle of the plan. */
   @Amount(LIMITS.eye.awayMm) awayMm!: number;
+}
+
+/** A fence or a flight of steps built from sticks; lengths in life, those of the stock on the bench. */
+export class Timber {
+  @Matches(ID_PATTERN) id!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  @IsIn(TIMBER_KINDS) kind!: TimberKind;
+  /** Of a fence its whole length, of steps how wide they are. */
+  @Amount(LIMITS.timber.lengthMm) lengthMm!: number;
+  /** Of a fence its posts, of steps all they climb. */
+  @Amount(LIMITS.timber.heightMm) heightMm!: number;
+  /** From post to post at most, or from the front of a tread to that of the next. */
+  @Amount(LIMITS.timber.stepMm) stepMm!: number;
+  /** In each bay of a fence. */
+  @Amount(LIMITS.timber.rails) rails!: number;
+  /** From pale to pale; 0 for none. */
+  @Amount(LIMITS.timber.palesMm) palesMm!: number;
+  @Amount(LIMITS.timber.thickMm) thickMm!: number;
+  /** Length of a stick, and what the saw takes, as they are. */
+  @Amount(LIMITS.timber.stockMm) stockMm!: number;
+  @Amount(LIMITS.timber.kerfMm) kerfMm!: number;
 }
 
 /** A board behind it all, for a camera; mm, those of the camera as they are. */

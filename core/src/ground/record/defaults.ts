@@ -8,6 +8,7 @@ import type {
   MasonryOpening,
   Pour,
   Stood,
+  Timber,
   Tint,
 } from './classes.ts';
 
@@ -77,3 +78,16 @@ export const DEFAULT_OPENING = {
   widthMm: 600,
   heightMm: 800,
 } satisfies Partial<MasonryOpening>;
+
+export const DEFAULT_TIMBER = {
+  name: 'fence',
+  kind: 'fence',
+  lengthMm: 3600,
+  heightMm: 1200,
+  stepMm: 1800,
+  rails: 2,
+  palesMm: 150,
+  thickMm: 60,
+  stockMm: 300,
+  kerfMm: 0.5,
+} satisfies Partial<Timber>;

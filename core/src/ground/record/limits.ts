@@ -47,5 +47,15 @@ export const GROUND_LIMITS = {
     marginPct: { min: 0, max: 300 },
     sheetMm: { over: 0, max: 1e5 },
   },
+  timber: {
+    lengthMm: SIZE,
+    heightMm: SIZE,
+    stepMm: SIZE,
+    rails: { whole: true, min: 0, max: 20 },
+    palesMm: SIZE_OR_NONE,
+    thickMm: SIZE,
+    stockMm: SIZE,
+    kerfMm: { min: 0, max: 20 },
+  },
   masonryOpening: { middleMm: SIZE_OR_NONE, sillMm: SIZE_OR_NONE, widthMm: SIZE, heightMm: SIZE },
 } as const satisfies Limits;

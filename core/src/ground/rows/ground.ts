@@ -1,4 +1,4 @@
-import { practice, type Row, remembered } from '../../sources/index.ts';
+import { practice, published, type Row, remembered } from '../../sources/index.ts';
 
 /** What stands on a base, and what that weighs. */
 export const GROUND_RULES: readonly Row[] = [
@@ -137,4 +137,15 @@ export const BACKDROP_RULES: readonly Row[] = [
   ),
   remembered('backdrop.paint', 'Paint on a cm² of board, one coat', 0.012, 'g', { low: 0.009, high: 0.018 }),
   practice('backdrop.coats', 'Coats of a backdrop', 2, 'count', { low: 1, high: 3 }),
+];
+
+const RESIDENTIAL = 'International Residential Code, R311.7.5';
+
+/** Fences and steps. */
+export const TIMBER_RULES: readonly Row[] = [
+  published('timber.rise', 'A riser of a stair, in life, at most', 196, 'mm in life', RESIDENTIAL),
+  published('timber.tread', 'A tread of a stair, in life, at least', 254, 'mm in life', RESIDENTIAL),
+  practice('timber.stride-least', 'Twice the rise and a tread, in life, at least', 550, 'mm in life'),
+  practice('timber.stride-most', 'Twice the rise and a tread, in life, at most', 700, 'mm in life'),
+  remembered('timber.cut', 'A stick is measured, cut and glued in', 2, 'min', { low: 1, high: 4 }),
 ];

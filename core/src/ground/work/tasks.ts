@@ -170,6 +170,24 @@ class Work {
     return withHands(task, this.#rated('work.backdrop', 't = r × n', termFrom('n', sheets), 1));
   }
 
+  #timber(): Tasks {
+    return all(
+      this.#piece.timber.map(({ id, name }) => {
+        const pieces = this.#given.find(null, `timber.pieces.${id}`);
+        if (!pieces) return NONE;
+        const task: GroundTask = {
+          id: `ground-timber-${id}`,
+          title: `Cut and glue up ${name}`,
+          due: 'built',
+          places: false,
+          parts: [],
+          needs: [],
+        };
+        return withHands(task, this.#rated('timber.cut', 't = r × n', termFrom('n', pieces), 1));
+      }),
+    );
+  }
+
   #foliage(): Tasks {
     return all(
       this.#piece.stood.map(({ id, part }) => {
@@ -276,7 +294,7 @@ class Work {
 
   /** All tasks, each behind those it needs. */
   tasks(): Tasks {
-    const built = all([this.#base(), this.#rises(), this.#masonry(), this.#backdrop()]);
+    const built = all([this.#base(), this.#rises(), this.#masonry(), this.#timber(), this.#backdrop()]);
     const foliage = this.#foliage();
     const stand = this.#stand([...built.tasks.filter(({ due }) => due === 'built'), ...foliage.tasks]);
     const ground = stand.tasks.length > 0 ? stand.tasks : built.tasks.filter(({ due }) => due === 'built');

@@ -14,6 +14,7 @@ import { PlanBoard } from './PlanBoard.tsx';
 import { Pours } from './Pours.tsx';
 import { Rises } from './Rises.tsx';
 import { Standing } from './Standing.tsx';
+import { Timbers } from './Timbers.tsx';
 import { Trees } from './Trees.tsx';
 
 /** Figures that matter most: whether it stands, what is in the way, what a pour takes. */
@@ -30,6 +31,8 @@ const MATTER = [
   'ground.rise.*',
   'foliage.all',
   'masonry.count.*',
+  'timber.rise.*',
+  'timber.sticks.*',
   'backdrop.width',
   'backdrop.height',
   'backdrop.blur',
@@ -93,6 +96,9 @@ export default function GroundLens() {
           )}
           <Section id="masonry" title="Bricks, planks and tiles" edits={['masonry']}>
             <MasonryLays part={part} />
+          </Section>
+          <Section id="timber" title="Fences and steps" edits={['timber']}>
+            <Timbers />
           </Section>
           <Section id="backdrop" title="Backdrop" edits={['backdrop']}>
             <BackdropFields />

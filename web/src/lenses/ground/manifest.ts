@@ -2,7 +2,7 @@ import type { LensManifest } from '../../parts/lens.ts';
 
 export const groundLens: LensManifest = {
   stage: 'ground',
-  edits: ['board', 'stood', 'heaps', 'pours', 'covers', 'eyes', 'masonry', 'backdrop'],
+  edits: ['board', 'stood', 'heaps', 'pours', 'covers', 'eyes', 'masonry', 'timber', 'backdrop'],
   keys: [
     ['arrows', 'move what is picked on the plan by a millimetre, with Shift by ten'],
     ['R', 'turn what is picked by 15°, with Shift the other way'],

@@ -1,0 +1,180 @@
+import { type Nesting, nest } from '../../armature/index.ts';
+import type { PieceContext } from '../../context/index.ts';
+import type { Timber } from '../../piece/index.ts';
+import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
+import { TIMBER } from '../figures.ts';
+import { type FenceOf, fenceOf, type StepsOf, type Stick, stepsOf, sticksOf } from './timberOf.ts';
+
+/** What is built from sticks, worked out. */
+export interface TimberFacts {
+  readonly id: string;
+  readonly built: FenceOf | StepsOf;
+  readonly sticks: readonly Stick[];
+  /** Every piece by its length, as the bars are cut. */
+  readonly piecesMm: readonly number[];
+  readonly nesting: Nesting;
+}
+
+/** More pieces than this are not laid out on stock one by one. */
+const MOST_PIECES = 5000;
+
+type Field = Exclude<keyof Timber, 'id' | 'name' | 'kind'>;
+
+const isBench = (field: Field) => field === 'stockMm' || field === 'kerfMm';
+
+function entry({ id, ...timber }: Timber, symbol: string, name: string, field: Field): Term {
+  const unit = field === 'rails' ? 'count' : isBench(field) ? 'mm' : 'mm in life';
+  return {
+    symbol,
+    name,
+    quantity: { value: timber[field], unit },
+    origin: { kind: 'entry', path: ['timber', id, field] },
+  };
+}
+
+const shaped = (symbol: string, name: string, value: number, unit: Term['quantity']['unit']): Term => ({
+  symbol,
+  name,
+  quantity: { value, unit },
+  origin: { kind: 'shape', says: 'how it is built' },
+});
+
+/** Whether feet find their way: the tread of the residential code, and twice the rise with the tread as a stride. */
+function judgeSteps({ own }: PieceContext, timber: Timber, { riseMm }: StepsOf): Verdict {
+  const least = sourced('timber.tread', own).value;
+  const stride = 2 * riseMm + timber.stepMm;
+  const [short, long] = [sourced('timber.stride-least', own).value, sourced('timber.stride-most', own).value];
+  const path = ['timber', timber.id, 'stepMm'];
+  const wanted = Math.round(Math.max(least, (short + long) / 2 - 2 * riseMm));
+  const way = [{ says: `treads of ${wanted} mm in life`, change: { path, value: wanted } }];
+  const say = (level: Verdict['level'], says: string): Verdict => ({
+    level,
+    wording: 'state',
+    says,
+    waysOut: level === 'good' ? [] : way,
+  });
+  if (timber.stepMm < least) return say('doubtful', `treads under ${least} mm in life read as a ladder`);
+  if (stride < short || stride > long)
+    return say('doubtful', `twice the rise and a tread are ${Math.round(stride)} mm in life: no stride`);
+  return say('good', 'climbs as stairs do');
+}
+
+function stepFigures(context: PieceContext, timber: Timber, built: StepsOf, titled: Titled): Reckoning[] {
+  const most = sourced('timber.rise', context.own);
+  const high = entry(timber, 'H', 'All it climbs', 'heightMm');
+  const risers = figure(TIMBER.risers, {
+    ...titled('risers'),
+    value: built.risers,
+    terms: [high, most.term('q')],
+  });
+  const rise = figure(TIMBER.rise, {
+    ...titled('each rises'),
+    value: built.riseMm,
+    terms: [high, termFrom('m', risers)],
+    verdict: judgeSteps(context, timber, built),
+  });
+  const angle = figure(TIMBER.angle, {
+    ...titled('its slope'),
+    value: built.angleDeg,
+    terms: [termFrom('h', rise), entry(timber, 'g', 'A tread, from front to front', 'stepMm')],
+  });
+  return [risers, rise, angle];
+}
+
+function fenceFigures(timber: Timber, built: FenceOf, titled: Titled): Reckoning[] {
+  return [
+    figure(TIMBER.bays, {
+      ...titled('bays'),
+      value: built.bays,
+      terms: [
+        entry(timber, 'L', 'Long', 'lengthMm'),
+        entry(timber, 't', 'Sticks, thick', 'thickMm'),
+        entry(timber, 'p', 'From post to post at most', 'stepMm'),
+      ],
+    }),
+  ];
+}
+
+type Titled = (what: string) => { readonly at: string; readonly part: null; readonly title: string };
+
+/** What has no room between its posts. */
+function tooThick(timber: Timber): Verdict {
+  return {
+    level: 'stop',
+    wording: 'state',
+    says: 'its posts leave no room between them',
+    waysOut: [
+      {
+        says: 'posts as far apart as it is high',
+        change: { path: ['timber', timber.id, 'stepMm'], value: timber.heightMm },
+      },
+    ],
+  };
+}
+
+function stockVerdict(timber: Timber, nesting: Nesting, piecesMm: readonly number[]): Verdict {
+  if (nesting.unplaced.length === 0)
+    return { level: 'good', wording: 'state', says: 'all of it comes out of the sticks', waysOut: [] };
+  const longest = Math.ceil(Math.max(...piecesMm));
+  return {
+    level: 'stop',
+    wording: 'state',
+    says: `the longest of it, ${longest} mm, is longer than a stick`,
+    waysOut: [
+      { says: `sticks of ${longest} mm`, change: { path: ['timber', timber.id, 'stockMm'], value: longest } },
+    ],
+  };
+}
+
+/** Bays or steps, the pieces, and the sticks they are cut from. */
+export function reckonTimber(
+  context: PieceContext,
+  timber: Timber,
+): { figures: Reckoning[]; facts: TimberFacts } {
+  const { own, scale } = context;
+  const titled: Titled = (what) => ({ at: timber.id, part: null, title: `${timber.name}: ${what}` });
+  const built =
+    timber.kind === 'fence' ? fenceOf(timber) : stepsOf(timber, sourced('timber.rise', own).value);
+  const sticks = sticksOf(timber, built, scale.ratio);
+  const piecesMm = sticks
+    .flatMap(({ lengthMm, count }) => new Array<number>(Math.min(count, MOST_PIECES)).fill(lengthMm))
+    .slice(0, MOST_PIECES);
+  const nesting = nest(piecesMm, [{ lengthMm: timber.stockMm, count: Infinity }], timber.kerfMm);
+  const isTight = built.kind === 'fence' && built.railMm <= 0;
+  const pieces = figure(TIMBER.pieces, {
+    ...titled('pieces'),
+    value: sticks.reduce((sum, { count }) => sum + count, 0),
+    ...(built.kind === 'fence'
+      ? {
+          formula: 'n = b + 1 + (r + k) × b',
+          terms: [
+            shaped('b', 'Bays', built.bays, 'count'),
+            shaped('r', 'Rails in a bay', isTight ? 0 : timber.rails, 'count'),
+            shaped('k', 'Pales in a bay', built.pales, 'count'),
+          ],
+        }
+      : {
+          formula: 'n = f + m − 1',
+          terms: [
+            shaped('f', 'Sides', built.sideMm > 0 ? 2 : 0, 'count'),
+            shaped('m', 'Risers', built.risers, 'count'),
+          ],
+        }),
+    ...(isTight && { verdict: tooThick(timber) }),
+  });
+  const bars = figure(TIMBER.sticks, {
+    ...titled('sticks'),
+    value: nesting.cuts.length,
+    terms: [
+      entry(timber, 's', 'A stick, long', 'stockMm'),
+      entry(timber, 'w', 'Width of the saw’s cut', 'kerfMm'),
+      termFrom('n', pieces),
+    ],
+    verdict: stockVerdict(timber, nesting, piecesMm),
+  });
+  const ofKind =
+    built.kind === 'fence'
+      ? fenceFigures(timber, built, titled)
+      : stepFigures(context, timber, built, titled);
+  return { figures: [...ofKind, pieces, bars], facts: { id: timber.id, built, sticks, piecesMm, nesting } };
+}
