@@ -120,7 +120,7 @@ export const FERRY_GROUND: Ground = {
     },
   ],
   // A sky, for the picture of it.
-  backdrop: DEFAULT_BACKDROP,
+  backdrop: { ...DEFAULT_BACKDROP, fNumber: 4 },
 };
 
 /** The oval that the toll gate stands on. */

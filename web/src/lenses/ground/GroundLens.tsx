@@ -94,10 +94,10 @@ export default function GroundLens() {
               <Trees trees={trees} />
             </Section>
           )}
-          <Section id="masonry" title="Bricks, planks and tiles" edits={['masonry']}>
+          <Section id="masonry" title="Courses" edits={['masonry']}>
             <MasonryLays part={part} />
           </Section>
-          <Section id="timber" title="Fences and steps" edits={['timber']}>
+          <Section id="timber" title="Fences, steps" edits={['timber']}>
             <Timbers />
           </Section>
           <Section id="backdrop" title="Backdrop" edits={['backdrop']}>
