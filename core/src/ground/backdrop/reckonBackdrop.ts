@@ -1,7 +1,7 @@
 import type { PieceContext } from '../../context/index.ts';
 import type { Backdrop } from '../../piece/index.ts';
 import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
-import { BACKDROP } from '../figures.ts';
+import { BACKDROP } from '../builtFigures.ts';
 
 const NAMES: Readonly<Record<keyof Backdrop, string>> = {
   sensorMm: 'Picture on the sensor, wide',

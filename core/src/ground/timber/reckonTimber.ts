@@ -2,7 +2,7 @@ import { type Nesting, nest } from '../../armature/index.ts';
 import type { PieceContext } from '../../context/index.ts';
 import type { Timber } from '../../piece/index.ts';
 import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
-import { TIMBER } from '../figures.ts';
+import { TIMBER } from '../builtFigures.ts';
 import { type FenceOf, fenceOf, type StepsOf, type Stick, stepsOf, sticksOf } from './timberOf.ts';
 
 /** What is built from sticks, worked out. */

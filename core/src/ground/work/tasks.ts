@@ -1,7 +1,7 @@
 import type { Given } from '../../context/index.ts';
 import type { PartId } from '../../piece/index.ts';
 import { figure, type Reckoning, sourced, type Term, termFrom } from '../../reckoning/index.ts';
-import { WORK } from '../figures.ts';
+import { WORK } from '../builtFigures.ts';
 
 /** When a task of the ground is due: while a part is raw clay, at any time before things stand, or once they are finished. */
 export type Due = 'raw' | 'built' | 'after';

@@ -1,0 +1,125 @@
+import { declareFigures } from '../reckoning/index.ts';
+
+/** The minutes of what is to be done for the ground. */
+export const WORK = declareFigures('ground', {
+  hands: {
+    key: 'work.hands.*',
+    of: 'piece',
+    unit: 'min',
+    title: 'Ground, at the bench',
+    says: 'minutes at the bench that a task of the ground takes',
+    formula: [
+      't = b + s × n',
+      't = r × V ÷ 1000',
+      't = r × A ÷ 100',
+      't = r × n',
+      't = T × 60',
+      't = T',
+      't = d',
+    ],
+  },
+  wait: {
+    key: 'work.wait.*',
+    of: 'piece',
+    unit: 'min',
+    title: 'Ground, waiting',
+    says: 'minutes that are waited for after a task of the ground',
+    formula: ['t = T × 1440', 't = h × 60', 't = w'],
+  },
+});
+
+/** The figures of the board behind it all. */
+export const BACKDROP = declareFigures('ground', {
+  width: {
+    key: 'backdrop.width',
+    of: 'piece',
+    unit: 'mm',
+    title: 'Backdrop, wide',
+    says: 'width of the board behind it that the camera wants',
+    formula: ['W = (a + b) × s ÷ f × (1 + m ÷ 100)', 'W = 0'],
+  },
+  height: {
+    key: 'backdrop.height',
+    of: 'piece',
+    unit: 'mm',
+    title: 'Backdrop, high',
+    says: 'height of the board behind it that the camera wants',
+    formula: 'H = (a + b) × s ÷ f × (1 + m ÷ 100)',
+  },
+  sheets: {
+    key: 'backdrop.sheets',
+    of: 'piece',
+    unit: 'count',
+    title: 'Backdrop, sheets side by side',
+    says: 'sheets that the board behind it is joined from',
+    formula: 'n = ⌈W ÷ w⌉',
+  },
+  blur: {
+    key: 'backdrop.blur',
+    of: 'piece',
+    unit: '%',
+    title: 'Backdrop, how soft',
+    says: 'what of the width of the picture a point of the board is spread over',
+    formula: 'c = 100 × f² × b ÷ (N × (a + b) × (a − f)) ÷ s; p',
+  },
+  paint: {
+    key: 'backdrop.paint',
+    of: 'piece',
+    unit: 'g',
+    title: 'Backdrop, paint to mix',
+    says: 'paint that all sheets of the board take',
+    formula: 'g = A × k × n',
+  },
+});
+
+/** The figures of what is built from sticks. */
+export const TIMBER = declareFigures('ground', {
+  bays: {
+    key: 'timber.bays.*',
+    of: 'piece',
+    unit: 'count',
+    title: 'Fence, bays',
+    says: 'bays of a fence',
+    formula: 'b = ⌈(L − t) ÷ p⌉',
+  },
+  risers: {
+    key: 'timber.risers.*',
+    of: 'piece',
+    unit: 'count',
+    title: 'Steps, risers',
+    says: 'risers of a flight of steps',
+    formula: 'm = ⌈H ÷ q⌉',
+  },
+  rise: {
+    key: 'timber.rise.*',
+    of: 'piece',
+    unit: 'mm in life',
+    title: 'Steps, each rises',
+    says: 'how high each of a flight of steps is',
+    formula: 'h = H ÷ m',
+  },
+  angle: {
+    key: 'timber.angle.*',
+    of: 'piece',
+    unit: '°',
+    title: 'Steps, slope',
+    says: 'slope of a flight of steps against the ground',
+    formula: 'a = arctan(h ÷ g)',
+  },
+  pieces: {
+    key: 'timber.pieces.*',
+    of: 'piece',
+    unit: 'count',
+    title: 'Of sticks, pieces',
+    says: 'pieces that a fence or a flight of steps is cut into',
+    formula: ['n = b + 1 + (r + k) × b', 'n = f + m − 1'],
+  },
+  sticks: {
+    key: 'timber.sticks.*',
+    of: 'piece',
+    unit: 'count',
+    title: 'Of sticks, sticks to take',
+    says: 'fewest sticks that all pieces come out of',
+    formula: 'x = fewest sticks of s that all n come out of, each cut w wide',
+  },
+});
