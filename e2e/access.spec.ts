@@ -21,7 +21,7 @@ async function seriousOn(axe: AxeBuilder): Promise<string[]> {
 /** Looks over the page as it is in the light, and over its colours in the dark: nothing else of it differs. */
 async function soundInBoth(page: Page, where: string): Promise<void> {
   await expect(page.getByRole('main').first()).toBeVisible();
-  await expect(page.getByText(/^(Opening|Laying it out|Looking)/)).toHaveCount(0);
+  await expect(page.getByText(/^(Opening …|Laying it out|Looking)/)).toHaveCount(0);
   await page.emulateMedia({ colorScheme: 'light' });
   expect(await seriousOn(new AxeBuilder({ page })), where).toEqual([]);
   await page.emulateMedia({ colorScheme: 'dark' });

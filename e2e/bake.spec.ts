@@ -43,7 +43,7 @@ test('one time for a load, from door shut to door open: it follows the air, and 
   const still = await minutesOf(page);
   expect(still).toBeGreaterThan(20);
   // The strip, the chart, the panel and the figure all have that one number.
-  await expect(bakes.getByRole('button', { name: /^2 The bake at 130 °C/ })).toContainText(`${still} min`);
+  await expect(bakes.getByRole('button', { name: /^3 The bake at 130 °C/ })).toContainText(`${still} min`);
   await expect(page.getByRole('complementary', { name: 'Reckoning' })).toContainText(
     `Minutes in the oven${still} min`,
   );
@@ -136,7 +136,7 @@ test('clays of two windows take two loads; in clays of one they go in together',
   await expect(
     loads.getByRole('button', { name: /^3 loads of the oven, \d+ min of heat in all/ }),
   ).toBeVisible();
-  await loads.getByRole('button', { name: /^3 The bake at 110 °C/ }).click();
+  await loads.getByRole('button', { name: /^4 The bake at 110 °C/ }).click();
   await expect(loads.getByText('110 °C', { exact: true })).toBeVisible();
   await expect(loads.getByRole('img', { name: /Gate post cured .*; Gate beam cured/ })).toBeVisible();
   // A thing that is pushed to the wall is too near to it, and goes back with the undo.
@@ -164,7 +164,7 @@ test('a bake with the simulated oven, sped up: the probe moves its end, a reload
   await openDemo(page, 'Toll Frogs', 'Bake');
   const bake = bakesOf(page);
   // Small things: what the probe says of them is worked through in no time.
-  await bake.getByRole('button', { name: /^3 The bake at 110 °C/ }).click();
+  await bake.getByRole('button', { name: /^4 The bake at 110 °C/ }).click();
   await bake.getByRole('checkbox', { name: /simulated oven/ }).check();
   await bake.getByLabel('Its time goes').selectOption('120 times as fast');
   await bake.getByRole('button', { name: /^It is in: start the clock/ }).click();
@@ -235,7 +235,7 @@ test('a thermometer’s file in place of the oven; a burned bake of the log and 
   await bake.getByRole('button', { name: 'keep 15 °C as this oven’s error' }).click();
   // Firm clay from 110 °C, in an oven 15 °C hotter than its dial.
   await bakesOf(page)
-    .getByRole('button', { name: /^3 The bake at 110 °C/ })
+    .getByRole('button', { name: /^4 The bake at 110 °C/ })
     .click();
   await expect(bakesOf(page).getByText('95 °C', { exact: true })).toBeVisible();
 
