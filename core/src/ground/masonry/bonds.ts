@@ -3,6 +3,15 @@ import type { Bond } from '../../piece/index.ts';
 /** Which face of a unit is seen: its long side, its end, or, of a floor, one of two colours. */
 export type Face = 'stretcher' | 'header' | 'dark' | 'light';
 
+/** Floors that lie in no rows: their units lie along and across by turns. */
+export const WOVEN = ['basket', 'herringbone'] as const satisfies readonly Bond[];
+export type Woven = (typeof WOVEN)[number];
+export type InRows = Exclude<Bond, Woven>;
+
+export function isWoven(bond: Bond): bond is Woven {
+  return WOVEN.some((one) => one === bond);
+}
+
 /** One unit of a row before it is cut at the edges: where it begins and how long it is, mm. */
 export interface Unit {
   readonly from: number;
@@ -25,7 +34,7 @@ export function headerMm({ lengthMm, jointMm }: UnitSize): number {
 const PLANK_STEP = 0.382;
 
 /** What of a row is repeated, and where it begins against the first row; mm. */
-function patternOf(bond: Bond, size: UnitSize, row: number): { units: readonly Unit[]; start: number } {
+function patternOf(bond: InRows, size: UnitSize, row: number): { units: readonly Unit[]; start: number } {
   const { lengthMm: long, jointMm: joint } = size;
   const pitch = long + joint;
   const head = headerMm(size);
@@ -68,7 +77,7 @@ function patternOf(bond: Bond, size: UnitSize, row: number): { units: readonly U
  * @param toMm length of the face
  * @throws {RangeError} for a unit without a length, or an end no longer than a joint
  */
-export function rowOf(bond: Bond, size: UnitSize, row: number, toMm: number): readonly Unit[] {
+export function rowOf(bond: InRows, size: UnitSize, row: number, toMm: number): readonly Unit[] {
   const pitch = size.lengthMm + size.jointMm;
   if (!(headerMm(size) > 0)) throw new RangeError('a unit must be longer than a joint');
   const { units, start } = patternOf(bond, size, row);

@@ -1,7 +1,8 @@
-import { extentOf, type Outline } from '../../form/index.ts';
+import { extentOf, type Outline, type Vec2 } from '../../form/index.ts';
 import type { Bond } from '../../piece/index.ts';
 import { areaInCell } from '../../repeats/index.ts';
-import { type Face, rowOf } from './bonds.ts';
+import { type Face, isWoven, rowOf } from './bonds.ts';
+import { wovenUnits } from './woven.ts';
 
 /** A unit on a face laid flat: its lower left corner and its size; mm. */
 export interface LaidUnit {
@@ -49,15 +50,21 @@ export function layUnits(outline: Outline, ask: LayAsk): readonly LaidUnit[] {
   if (unitsIn(outline, ask) > MOST_UNITS)
     throw new RangeError(`more than ${MOST_UNITS} of them: a larger unit, or a smaller face`);
   const [left, bottom, right, top] = extentOf(within);
-  const rows = Math.ceil((top - bottom) / (heightMm + jointMm) - 1e-9);
   const laid: LaidUnit[] = [];
+  const put = (row: number, face: Face, at: Vec2, longMm: number, highMm: number) => {
+    const inside = areaInCell(outline, at[0], at[1], longMm, highMm) / (longMm * highMm);
+    if (inside > SLIVER) laid.push({ row, face, at, longMm, highMm, isCut: inside < WHOLE });
+  };
+  if (isWoven(bond)) {
+    for (const { at, longMm, highMm } of wovenUnits(bond, ask, right - left, top - bottom))
+      put(0, 'stretcher', [left + at[0], bottom + at[1]], longMm, highMm);
+    return laid;
+  }
+  const rows = Math.ceil((top - bottom) / (heightMm + jointMm) - 1e-9);
   for (let row = 0; row < rows; row += 1) {
     const y = bottom + row * (heightMm + jointMm);
     for (const { from, long, face } of rowOf(bond, ask, row, right - left)) {
-      const x = left + from;
-      const inside = areaInCell(outline, x, y, long, heightMm) / (long * heightMm);
-      if (inside > SLIVER)
-        laid.push({ row, face, at: [x, y], longMm: long, highMm: heightMm, isCut: inside < WHOLE });
+      put(row, face, [left + from, y], long, heightMm);
     }
   }
   return laid;

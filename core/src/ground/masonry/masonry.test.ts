@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Outline } from '../../form/index.ts';
 import { BONDS } from '../../piece/index.ts';
-import { headerMm, rowOf } from './bonds.ts';
+import { headerMm, type InRows, isWoven, rowOf } from './bonds.ts';
 import { layUnits } from './layUnits.ts';
 
 const wall = (width: number, height: number, holes: Outline[0] = []): Outline => [
@@ -48,7 +48,7 @@ describe('units by the area of a wall', () => {
 });
 
 describe('the rules of bonds', () => {
-  const joints = (bond: (typeof BONDS)[number], row: number) =>
+  const joints = (bond: InRows, row: number) =>
     rowOf(bond, UK, row, 5000).flatMap(({ from, long }) => [from + long + UK.jointMm / 2]);
 
   it.each(['stretcher', 'header', 'english', 'flemish', 'planks'] as const)(
@@ -114,7 +114,7 @@ describe('units on a face', () => {
   });
 
   it('every one of many lies within its face, and none over another', () => {
-    for (const bond of BONDS) {
+    for (const bond of BONDS.filter((one) => !isWoven(one))) {
       const laid = layUnits(wall(1300, 700), { bond, ...UK });
       for (const row of new Set(laid.map(({ row: one }) => one))) {
         const inRow = laid.filter((one) => one.row === row).sort((a, b) => a.at[0] - b.at[0]);

@@ -3,7 +3,7 @@ import { areaOf, extentOf } from '../../form/index.ts';
 import type { Masonry } from '../../piece/index.ts';
 import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
 import { MASONRY } from '../figures.ts';
-import { headerMm } from './bonds.ts';
+import { headerMm, isWoven } from './bonds.ts';
 import { type MasonryFace, masonryFaces } from './faces.ts';
 import { type LaidUnit, layUnits, MOST_UNITS, unitsIn } from './layUnits.ts';
 import { BEARING, leftForCourses, liesOn, type SpannedOpening, spanned } from './openings.ts';
@@ -221,7 +221,8 @@ export function reckonMasonry(given: Given, lay: Masonry): { figures: Reckoning[
     terms: [area, ...units],
     note: `${laid.length - cut} whole, ${cut} cut at an edge or an opening.`,
   });
-  const courses = reckonCourses(given, lay, face, titled('courses'));
+  // A woven floor lies in no courses.
+  const courses = isWoven(lay.bond) ? [] : [reckonCourses(given, lay, face, titled('courses'))];
   const long = figure(MASONRY.unit, {
     ...base,
     title: titled('one of them, long'),
@@ -253,7 +254,7 @@ export function reckonMasonry(given: Given, lay: Masonry): { figures: Reckoning[
     ],
   });
   return {
-    figures: [count, courses, long, ...arches, minutes],
+    figures: [count, ...courses, long, ...arches, minutes],
     facts: { id: lay.id, face, laid, openings, says: null },
   };
 }

@@ -19,7 +19,17 @@ export const POUR_STUFFS = ['resin', 'glue', 'gel', 'sealer'] as const;
 export type PourStuff = (typeof POUR_STUFFS)[number];
 
 /** How units lie on one another, or beside one another on a floor. */
-export const BONDS = ['stretcher', 'header', 'english', 'flemish', 'stack', 'planks', 'checker'] as const;
+export const BONDS = [
+  'stretcher',
+  'header',
+  'english',
+  'flemish',
+  'stack',
+  'planks',
+  'checker',
+  'basket',
+  'herringbone',
+] as const;
 export type Bond = (typeof BONDS)[number];
 
 /** What is built from sticks: posts with rails and pales, or a flight of steps. */

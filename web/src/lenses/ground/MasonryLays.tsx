@@ -27,6 +27,8 @@ const BOND_SAYS: Readonly<Record<Bond, string>> = {
   stack: 'stack bond',
   planks: 'planks',
   checker: 'checker floor',
+  basket: 'basket weave',
+  herringbone: 'herringbone',
 };
 const BOND_OPTIONS = BONDS.map((value) => ({ value, says: BOND_SAYS[value] }));
 
@@ -39,6 +41,8 @@ const USUAL: Readonly<Record<Bond, Pick<Masonry, 'unitLengthMm' | 'unitHeightMm'
   stack: { unitLengthMm: 215, unitHeightMm: 65, jointMm: 10 },
   planks: { unitLengthMm: 2400, unitHeightMm: 145, jointMm: 4 },
   checker: { unitLengthMm: 300, unitHeightMm: 300, jointMm: 3 },
+  basket: { unitLengthMm: 215, unitHeightMm: 102.5, jointMm: 10 },
+  herringbone: { unitLengthMm: 215, unitHeightMm: 102.5, jointMm: 10 },
 };
 interface OpeningProps {
   readonly lay: Masonry;
@@ -138,10 +142,7 @@ function Lay({ lay, name }: { readonly lay: Masonry; readonly name: string }) {
         />
         <Choice label="Laid in" value={lay.bond} options={BOND_OPTIONS} onChoose={choose} />
         {number('unitLengthMm', 'Long, in life')}
-        {number(
-          'unitHeightMm',
-          lay.bond === 'planks' || lay.bond === 'checker' ? 'Wide, in life' : 'High, in life',
-        )}
+        {number('unitHeightMm', BRICKS.includes(lay.bond) ? 'High, in life' : 'Wide, in life')}
         {number('jointMm', 'Joint, in life')}
         <BinButton
           label={`nothing laid on ${face}`}
