@@ -187,7 +187,7 @@ export function tollFrogs(now: string): Piece {
           pattern: { ...DEFAULT_PATTERN, kind: 'cane', thickMm: 9, reducedMm: 4, sliceMm: 1.2 },
           mix: [
             { clay: 'ochre' as ClayId, parts: 1 },
-            { clay: 'grey' as ClayId, parts: 1 },
+            { clay: 'green' as ClayId, parts: 1 },
           ],
         },
       ),
