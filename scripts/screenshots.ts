@@ -124,7 +124,7 @@ try {
     await page.goto(ADDRESS + path);
     await page.locator('main').first().waitFor();
     // The stream of the instruments stays open: waiting for a quiet network would not end.
-    await page.getByText(/^(Opening|Laying it out)/).waitFor({ state: 'hidden' });
+    await page.getByText(/^(Opening …|Laying it out)/).waitFor({ state: 'hidden' });
     await page.locator('aside[aria-busy=true]').waitFor({ state: 'hidden', timeout: 60_000 });
     await page.waitForTimeout(600);
     await act?.(page);
