@@ -71,7 +71,7 @@ export default function GroundLens() {
             <BaseFields />
           </Section>
           {board && (
-            <Section id="stood" title="What stands on it" edits={['stood']}>
+            <Section id="stood" title="Standing" edits={['stood']}>
               <Standing picked={picked} onPick={setPicked} />
             </Section>
           )}
