@@ -10,24 +10,11 @@ import {
   scaledOutline,
 } from '../drawing/index.ts';
 import { extentOf, type Outline, type Side } from '../form/index.ts';
-import type { CastStuff, LaidBy, MouldStuff } from '../piece/index.ts';
-import { type MouldFacts, mouldOfPart } from '../repeats/index.ts';
+import type { LaidBy } from '../piece/index.ts';
+import { CAST_STUFF_SAYS, MOULD_STUFF_SAYS, type MouldFacts, mouldOfPart } from '../repeats/index.ts';
 import { formatMiniMm, miniMm } from '../units/index.ts';
 import { PageWriter } from './pageWriter.ts';
 
-const OF_SAYS: Readonly<Record<MouldStuff, string>> = {
-  putty: 'two-part mould putty',
-  rubber: 'pouring rubber',
-  clay: 'baked clay',
-  foil: 'crumpled foil',
-};
-const CAST_SAYS: Readonly<Record<CastStuff, string>> = {
-  clay: 'polymer clay',
-  'air-dry': 'air-dry clay',
-  resin: 'resin',
-  plaster: 'plaster',
-  putty: 'putty',
-};
 /** What a master is seen from, by what of it faces the opening. */
 const SEEN: Readonly<Record<LaidBy, Side>> = {
   front: { right: [1, 0, 0], up: [0, 1, 0] },
@@ -121,7 +108,7 @@ export function mouldCardPages(given: Given, part: string, paper: Paper, now: st
   const writer = new PageWriter(paper, `${name} · card of its mould · ${now.slice(0, 10)}`);
   const widest = PAPERS[paper].widthMm - 2 * MARGIN_MM;
   writer.line([{ text: `${name}: card of its mould`, x: 0, bold: true }], 5);
-  writer.paragraph(`Of ${OF_SAYS[choice.of]}, for casts of ${CAST_SAYS[choice.casts]}.`);
+  writer.paragraph(`Of ${MOULD_STUFF_SAYS[choice.of]}, for casts of ${CAST_STUFF_SAYS[choice.casts]}.`);
   writer.heading('Master');
   writer.paragraph(
     `Made ${oversize.toFixed(3)} times as large as the last cast is to be; ${mm(master.highMm * oversize)} mm deep.`,

@@ -7,7 +7,7 @@ export const WORK = declareFigures('ground', {
     of: 'piece',
     unit: 'min',
     title: 'Ground, at the bench',
-    says: 'minutes at the bench that a task of the ground takes',
+    says: 'minutes at the bench that a job of the ground takes',
     formula: [
       't = b + s × n',
       't = r × V ÷ 1000',
@@ -23,7 +23,7 @@ export const WORK = declareFigures('ground', {
     of: 'piece',
     unit: 'min',
     title: 'Ground, waiting',
-    says: 'minutes that are waited for after a task of the ground',
+    says: 'minutes that are waited for after a job of the ground',
     formula: ['t = T × 1440', 't = h × 60', 't = w'],
   },
 });

@@ -39,4 +39,4 @@ export { planOfPiece, sightOfPiece, workOfPiece } from './reckoners.ts';
 export { type Seen, sightFrom } from './sight/sight.ts';
 export { groundSubject } from './subject.ts';
 export type { TimberFacts } from './timber/reckonTimber.ts';
-export type { GroundTask } from './work/tasks.ts';
+export type { GroundJob } from './work/jobs.ts';

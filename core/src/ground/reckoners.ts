@@ -13,7 +13,7 @@ import { type PlanFacts, placedOn, reckonPlan } from './plan/reckonPlan.ts';
 import { reckonPour } from './pour/reckonPour.ts';
 import { reckonSight, type SeenRow } from './sight/reckonSight.ts';
 import { reckonTimber, type TimberFacts } from './timber/reckonTimber.ts';
-import { reckonWork } from './work/tasks.ts';
+import { reckonWork } from './work/jobs.ts';
 
 /** Parts that stand on the ground by themselves: those that hang on no other, and those the maker put there. */
 function footprintsOf({ context, contexts, part }: Given): readonly Footprint[] {

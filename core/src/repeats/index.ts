@@ -14,6 +14,7 @@ export { type CastLengths, castFault, castLogged, type LearnedShrink } from './m
 export { STANDINGS } from './mould/draftMap.ts';
 export { bestPull, type Draft, firstPull, type Pulls, type Standing } from './mould/pull.ts';
 export type { MouldFacts } from './mould/reckonMould.ts';
+export { CAST_STUFF_SAYS, MOULD_STUFF_SAYS } from './mould/says.ts';
 export { type OneLog, oneLog } from './oneLog.ts';
 export type { PatternFacts } from './pattern/reckonPattern.ts';
 export { type Place, placesOf, ringLength } from './places.ts';

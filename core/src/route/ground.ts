@@ -43,7 +43,7 @@ export function routeGround(given: Given): ProposeGround {
     find: given.find,
     partById: new Map(piece.parts.map((part) => [part.id as string, part])),
     ovenMin: () => [],
-    groundTasks: given.piece(workOfPiece).tasks,
+    groundJobs: given.piece(workOfPiece).jobs,
     wires: (part) => bones(part)?.runs.length ?? 0,
     bends: (part) => (bones(part)?.runs ?? []).reduce((sum, { path }) => sum + bendsOf(path).length, 0),
     isClay: (part) => bulk(part) !== null,

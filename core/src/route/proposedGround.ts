@@ -1,19 +1,19 @@
-import type { GroundTask } from '../ground/index.ts';
+import type { GroundJob } from '../ground/index.ts';
 import type { Part, RouteStep } from '../piece/index.ts';
 import { type ProposeGround, step } from './proposedSteps.ts';
 
-/** A task of the ground as a step; what it waits for is only what is to be done at all. */
-function asStep(task: GroundTask, ids: ReadonlySet<string>): RouteStep {
-  const kind = task.places ? 'assemble' : task.due === 'raw' ? 'detail' : 'other';
-  return step(task.id, kind, task.title, {
-    parts: [...task.parts],
-    needs: task.needs.filter((id) => ids.has(id)),
+/** A job of the ground as a step; what it waits for is only what is to be done at all. */
+function asStep(job: GroundJob, ids: ReadonlySet<string>): RouteStep {
+  const kind = job.places ? 'assemble' : job.due === 'raw' ? 'detail' : 'other';
+  return step(job.id, kind, job.title, {
+    parts: [...job.parts],
+    needs: job.needs.filter((id) => ids.has(id)),
   });
 }
 
-function steps({ groundTasks }: ProposeGround, wanted: (task: GroundTask) => boolean): RouteStep[] {
-  const ids = new Set(groundTasks.map(({ id }) => id));
-  return groundTasks.filter(wanted).map((task) => asStep(task, ids));
+function steps({ groundJobs }: ProposeGround, wanted: (job: GroundJob) => boolean): RouteStep[] {
+  const ids = new Set(groundJobs.map(({ id }) => id));
+  return groundJobs.filter(wanted).map((job) => asStep(job, ids));
 }
 
 /** Courses that are scored in a part while its clay is raw. */

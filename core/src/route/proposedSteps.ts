@@ -1,4 +1,4 @@
-import type { GroundTask } from '../ground/index.ts';
+import type { GroundJob } from '../ground/index.ts';
 import type { StuffId } from '../handbook/index.ts';
 import { DEFAULT_STEP, type Part, type RouteStep, type StepKind } from '../piece/index.ts';
 import type { TimingGround } from './hands.ts';
@@ -31,7 +31,7 @@ export interface ProposeGround extends TimingGround {
   /** Why a stuff does not bear the bakes of a part; null where it does, or the part goes into no oven. */
   readonly burn: (part: string, stuff: StuffId) => string | null;
   /** What is to be done for the ground, each behind what it needs. */
-  readonly groundTasks: readonly GroundTask[];
+  readonly groundJobs: readonly GroundJob[];
   /** Null for clay that goes into no oven. */
   readonly windowOf: (part: string) => HeatWindow | null;
 }

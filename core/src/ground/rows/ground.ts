@@ -100,7 +100,7 @@ export const COVER_RULES: readonly Row[] = [
   remembered('cover.tuft-tree', 'Bought tufts on a tree of 50 cm', 1, 'h', { low: 0.5, high: 1.5 }),
 ];
 
-/** What the tasks of the ground take at the bench, and how long they are left. */
+/** What the jobs of the ground take at the bench, and how long they are left. */
 export const WORK_RULES: readonly Row[] = [
   remembered('work.base', 'A base is cut, sanded and sealed in', 30, 'min', { low: 15, high: 60 }),
   remembered('work.stud', 'A stud is cut and fixed in', 6, 'min', { low: 4, high: 12 }),

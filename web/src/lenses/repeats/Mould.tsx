@@ -1,6 +1,5 @@
 import {
   CAST_STUFFS,
-  type CastStuff,
   DEFAULT_MOULD,
   LAID_BY,
   type LaidBy,
@@ -15,7 +14,9 @@ import {
 import {
   boardsDrawing,
   boxBoards,
+  CAST_STUFF_SAYS,
   type Draft,
+  MOULD_STUFF_SAYS,
   type MouldFacts,
   PULL_OF,
   type Pulls,
@@ -47,19 +48,6 @@ const STUFFS_FOR: Readonly<Record<MouldKind, readonly [MouldStuff, ...MouldStuff
   halves: ['putty', 'clay'],
   poured: ['rubber'],
   foil: ['foil'],
-};
-const OF_SAYS: Readonly<Record<MouldStuff, string>> = {
-  putty: 'two-part mould putty',
-  rubber: 'pouring rubber',
-  clay: 'baked clay',
-  foil: 'foil',
-};
-const CAST_SAYS: Readonly<Record<CastStuff, string>> = {
-  clay: 'polymer clay',
-  'air-dry': 'air-dry clay',
-  resin: 'resin',
-  plaster: 'plaster',
-  putty: 'putty',
 };
 const LAID_SAYS: Readonly<Record<LaidBy, string>> = { front: 'its front', top: 'its top', side: 'its side' };
 const options = <T extends string>(of: readonly T[], says: Readonly<Record<T, string>>) =>
@@ -243,13 +231,13 @@ function Fields({ part, choice }: { readonly part: Part; readonly choice: MouldC
       <Choice
         label="of"
         value={choice.of}
-        options={options(STUFFS_FOR[choice.kind], OF_SAYS)}
+        options={options(STUFFS_FOR[choice.kind], MOULD_STUFF_SAYS)}
         onChoose={(of) => set('mould.of', of, 'mould stuff')}
       />
       <Choice
         label="casts of"
         value={choice.casts}
-        options={options(CAST_STUFFS, CAST_SAYS)}
+        options={options(CAST_STUFFS, CAST_STUFF_SAYS)}
         onChoose={(casts) => set('mould.casts', casts, 'cast stuff')}
       />
       <Choice

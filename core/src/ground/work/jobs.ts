@@ -3,11 +3,11 @@ import type { PartId } from '../../piece/index.ts';
 import { figure, type Reckoning, sourced, type Term, termFrom } from '../../reckoning/index.ts';
 import { WORK } from '../builtFigures.ts';
 
-/** When a task of the ground is due: while a part is raw clay, at any time before things stand, or once they are finished. */
+/** When a job of the ground is due: while a part is raw clay, at any time before things stand, or once they are finished. */
 export type Due = 'raw' | 'built' | 'after';
 
-/** One task of the ground, as a route takes it in. */
-export interface GroundTask {
+/** One job of the ground, as a route takes it in. */
+export interface GroundJob {
   /** Also the place of its figures. */
   readonly id: string;
   readonly title: string;
@@ -15,18 +15,18 @@ export interface GroundTask {
   /** Whether it puts things in their places. */
   readonly places: boolean;
   readonly parts: readonly PartId[];
-  /** Tasks that come before it. */
+  /** Jobs that come before it. */
   readonly needs: readonly string[];
 }
 
-interface Tasks {
-  readonly tasks: readonly GroundTask[];
+interface Jobs {
+  readonly jobs: readonly GroundJob[];
   readonly figures: readonly Reckoning[];
 }
 
-const NONE: Tasks = { tasks: [], figures: [] };
-const all = (lots: readonly Tasks[]): Tasks => ({
-  tasks: lots.flatMap(({ tasks }) => tasks),
+const NONE: Jobs = { jobs: [], figures: [] };
+const all = (lots: readonly Jobs[]): Jobs => ({
+  jobs: lots.flatMap(({ jobs }) => jobs),
   figures: lots.flatMap(({ figures }) => figures),
 });
 
@@ -37,27 +37,27 @@ const counted = (symbol: string, name: string, value: number): Term => ({
   origin: { kind: 'shape', says: 'the plan' },
 });
 
-/** Minutes of a task: what it takes, how that came about, and of what. */
+/** Minutes of a job: what it takes, how that came about, and of what. */
 type Working = Pick<Reckoning, 'formula' | 'terms'> & {
   readonly value: number;
   readonly low?: number;
   readonly high?: number;
 };
 
-function asFigure(kind: (typeof WORK)[keyof typeof WORK], task: GroundTask, working: Working): Reckoning {
-  return figure(kind, { ...working, part: null, at: task.id, title: task.title });
+function asFigure(kind: (typeof WORK)[keyof typeof WORK], job: GroundJob, working: Working): Reckoning {
+  return figure(kind, { ...working, part: null, at: job.id, title: job.title });
 }
 
-const withHands = (task: GroundTask, hands: Working): Tasks => ({
-  tasks: [task],
-  figures: [asFigure(WORK.hands, task, hands)],
+const withHands = (job: GroundJob, hands: Working): Jobs => ({
+  jobs: [job],
+  figures: [asFigure(WORK.hands, job, hands)],
 });
-const withWait = (task: GroundTask, hands: Working, wait: Working): Tasks => ({
-  tasks: [task],
-  figures: [asFigure(WORK.hands, task, hands), asFigure(WORK.wait, task, wait)],
+const withWait = (job: GroundJob, hands: Working, wait: Working): Jobs => ({
+  jobs: [job],
+  figures: [asFigure(WORK.hands, job, hands), asFigure(WORK.wait, job, wait)],
 });
 
-/** What the tasks of one piece are found by. */
+/** What the jobs of one piece are found by. */
 class Work {
   readonly #given: Given;
   readonly #name = (part: string) => this.#given.contexts.get(part)?.part.name ?? part;
@@ -87,10 +87,10 @@ class Work {
     };
   }
 
-  #base(): Tasks {
+  #base(): Jobs {
     const { board } = this.#piece;
     if (!board) return NONE;
-    const task: GroundTask = {
+    const job: GroundJob = {
       id: 'ground-base',
       title: board.studs > 1 ? `Cut the base and fix ${board.studs} studs under it` : 'Cut the base',
       due: 'built',
@@ -99,21 +99,21 @@ class Work {
       needs: [],
     };
     const [base, stud] = [this.#row('work.base'), this.#row('work.stud')];
-    return withHands(task, {
+    return withHands(job, {
       value: base.value + stud.value * board.studs,
       formula: 't = b + s × n',
       terms: [base.term('b'), stud.term('s'), counted('n', 'Studs', board.studs)],
     });
   }
 
-  #rises(): Tasks {
+  #rises(): Jobs {
     const { heaps, board } = this.#piece;
     return all(
       heaps.map(({ id, name }) => {
         const volume = this.#given.find(null, `ground.rise.${id}`);
         const days = this.#given.find(null, `ground.rise-days.${id}`);
         if (!volume || volume.quantity.value === 0) return NONE;
-        const task: GroundTask = {
+        const job: GroundJob = {
           id: `ground-rise-${id}`,
           title: `Build up ${name}`,
           due: 'built',
@@ -122,8 +122,8 @@ class Work {
           needs: board ? ['ground-base'] : [],
         };
         const hands = this.#rated('work.rise', 't = r × V ÷ 1000', termFrom('V', volume), 1000);
-        if (!days || days.quantity.value === 0) return withHands(task, hands);
-        return withWait(task, hands, {
+        if (!days || days.quantity.value === 0) return withHands(job, hands);
+        return withWait(job, hands, {
           value: days.quantity.value * 1440,
           formula: 't = T × 1440',
           terms: [termFrom('T', days)],
@@ -132,14 +132,14 @@ class Work {
     );
   }
 
-  #masonry(): Tasks {
+  #masonry(): Jobs {
     return all(
       this.#piece.masonry.map(({ id, part }) => {
         const minutes = this.#given.find(null, `masonry.minutes.${id}`);
         const of = this.#given.contexts.get(part)?.part;
         if (!minutes || !of) return NONE;
         const isClay = of.mix.length > 0;
-        const task: GroundTask = {
+        const job: GroundJob = {
           id: `ground-lay-${id}`,
           title: `${of.name}: ${isClay ? 'score its courses' : 'lay its courses'}`,
           due: isClay ? 'raw' : 'built',
@@ -147,7 +147,7 @@ class Work {
           parts: [of.id],
           needs: [],
         };
-        return withHands(task, {
+        return withHands(job, {
           value: minutes.quantity.value,
           formula: 't = T',
           terms: [termFrom('T', minutes)],
@@ -156,10 +156,10 @@ class Work {
     );
   }
 
-  #backdrop(): Tasks {
+  #backdrop(): Jobs {
     const sheets = this.#given.find(null, 'backdrop.sheets');
     if (!sheets) return NONE;
-    const task: GroundTask = {
+    const job: GroundJob = {
       id: 'ground-backdrop',
       title: 'Cut, join and paint the backdrop, all of it at one go',
       due: 'built',
@@ -167,15 +167,15 @@ class Work {
       parts: [],
       needs: [],
     };
-    return withHands(task, this.#rated('work.backdrop', 't = r × n', termFrom('n', sheets), 1));
+    return withHands(job, this.#rated('work.backdrop', 't = r × n', termFrom('n', sheets), 1));
   }
 
-  #timber(): Tasks {
+  #timber(): Jobs {
     return all(
       this.#piece.timber.map(({ id, name }) => {
         const pieces = this.#given.find(null, `timber.pieces.${id}`);
         if (!pieces) return NONE;
-        const task: GroundTask = {
+        const job: GroundJob = {
           id: `ground-timber-${id}`,
           title: `Cut and glue up ${name}`,
           due: 'built',
@@ -183,18 +183,18 @@ class Work {
           parts: [],
           needs: [],
         };
-        return withHands(task, this.#rated('timber.cut', 't = r × n', termFrom('n', pieces), 1));
+        return withHands(job, this.#rated('timber.cut', 't = r × n', termFrom('n', pieces), 1));
       }),
     );
   }
 
-  #foliage(): Tasks {
+  #foliage(): Jobs {
     return all(
       this.#piece.stood.map(({ id, part }) => {
         const hours = this.#given.find(null, `foliage.hours.${id}`);
         const of = this.#given.contexts.get(part)?.part;
         if (!hours || !of) return NONE;
-        const task: GroundTask = {
+        const job: GroundJob = {
           id: `ground-foliage-${id}`,
           title: `${of.name}: fill its crown, off the base`,
           due: 'after',
@@ -202,7 +202,7 @@ class Work {
           parts: [of.id],
           needs: [],
         };
-        return withHands(task, {
+        return withHands(job, {
           value: hours.quantity.value * 60,
           formula: 't = T × 60',
           terms: [termFrom('T', hours)],
@@ -211,11 +211,11 @@ class Work {
     );
   }
 
-  #stand(before: readonly GroundTask[]): Tasks {
+  #stand(before: readonly GroundJob[]): Jobs {
     const { stood } = this.#piece;
     const there = stood.filter(({ part }) => this.#given.contexts.has(part));
     if (there.length === 0) return NONE;
-    const task: GroundTask = {
+    const job: GroundJob = {
       id: 'ground-stand',
       title:
         there.length === 1
@@ -227,15 +227,15 @@ class Work {
       needs: before.map(({ id }) => id),
     };
     const n = counted('n', 'Things on the plan', there.length);
-    return withHands(task, this.#rated('work.stand', 't = r × n', n, 1));
+    return withHands(job, this.#rated('work.stand', 't = r × n', n, 1));
   }
 
-  #covers(before: readonly string[]): Tasks {
+  #covers(before: readonly string[]): Jobs {
     return all(
       this.#piece.covers.map(({ id, name }) => {
         const area = this.#given.find(null, `cover.area.${id}`);
         if (!area || area.quantity.value === 0) return NONE;
-        const task: GroundTask = {
+        const job: GroundJob = {
           id: `ground-cover-${id}`,
           title: `Cover ${name}`,
           due: 'after',
@@ -244,7 +244,7 @@ class Work {
           needs: [...before],
         };
         const dries = this.#row('work.cover-dries');
-        return withWait(task, this.#rated('work.cover', 't = r × A ÷ 100', termFrom('A', area), 100), {
+        return withWait(job, this.#rated('work.cover', 't = r × A ÷ 100', termFrom('A', area), 100), {
           value: dries.value * 60,
           formula: 't = h × 60',
           terms: [dries.term('h')],
@@ -253,13 +253,13 @@ class Work {
     );
   }
 
-  #pours(before: readonly string[]): Tasks {
+  #pours(before: readonly string[]): Jobs {
     return all(
       this.#piece.pours.map(({ id, name }) => {
         const layers = this.#given.find(null, `pour.layers.${id}`);
         const days = this.#given.find(null, `pour.days.${id}`);
         if (!layers || !days || layers.quantity.value === 0) return NONE;
-        const leak: GroundTask = {
+        const leak: GroundJob = {
           id: `ground-leak-${id}`,
           title: `${name}: dam it, seal its bed, and try with water whether it leaks`,
           due: 'after',
@@ -267,7 +267,7 @@ class Work {
           parts: [],
           needs: [...before],
         };
-        const pour: GroundTask = {
+        const pour: GroundJob = {
           id: `ground-pour-${id}`,
           title: `Pour ${name}, in ${layers.quantity.value} ${layers.quantity.value === 1 ? 'layer' : 'layers'}`,
           due: 'after',
@@ -292,19 +292,19 @@ class Work {
     );
   }
 
-  /** All tasks, each behind those it needs. */
-  tasks(): Tasks {
+  /** All jobs, each behind those it needs. */
+  jobs(): Jobs {
     const built = all([this.#base(), this.#rises(), this.#masonry(), this.#timber(), this.#backdrop()]);
     const foliage = this.#foliage();
-    const stand = this.#stand([...built.tasks.filter(({ due }) => due === 'built'), ...foliage.tasks]);
-    const ground = stand.tasks.length > 0 ? stand.tasks : built.tasks.filter(({ due }) => due === 'built');
+    const stand = this.#stand([...built.jobs.filter(({ due }) => due === 'built'), ...foliage.jobs]);
+    const ground = stand.jobs.length > 0 ? stand.jobs : built.jobs.filter(({ due }) => due === 'built');
     const covers = this.#covers(ground.map(({ id }) => id));
-    const dry = covers.tasks.length > 0 ? covers.tasks : ground;
+    const dry = covers.jobs.length > 0 ? covers.jobs : ground;
     return all([built, foliage, stand, covers, this.#pours(dry.map(({ id }) => id))]);
   }
 }
 
 /** What is to be done for the ground, with the minutes of each: crowns are filled off the base, pours come last and after a leak test. */
-export function reckonWork(given: Given): Tasks {
-  return new Work(given).tasks();
+export function reckonWork(given: Given): Jobs {
+  return new Work(given).jobs();
 }

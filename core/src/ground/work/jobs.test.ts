@@ -12,11 +12,11 @@ const ferry = lowWaterFerry(NOW);
 
 function reckon(piece: Piece) {
   const { given, book } = reckonPiece(piece, { shapes, workshopOwn: {}, now: NOW });
-  const { tasks } = given.piece(workOfPiece);
+  const { jobs } = given.piece(workOfPiece);
   const { steps } = given.piece(stepsOfPiece).route;
   const ids = steps.map(({ id }) => id);
   return {
-    tasks,
+    jobs,
     steps,
     at: (start: string) => ids.findIndex((id) => id.startsWith(start)),
     value: (key: string) => book.get(`/${key}`)?.quantity.value,
@@ -28,14 +28,14 @@ describe('what is to be done for the ground', () => {
 
   it('has every rise, lay, crown, cover and pour of the plan once, each behind what it needs', () => {
     const { heaps, masonry, covers, pours, stood } = ferry;
-    const of = (start: string) => found.tasks.filter(({ id }) => id.startsWith(start)).length;
+    const of = (start: string) => found.jobs.filter(({ id }) => id.startsWith(start)).length;
     expect(of('ground-rise-')).toBe(heaps.length);
     expect(of('ground-lay-')).toBe(masonry.length);
     expect(of('ground-cover-')).toBe(covers.length);
     expect(of('ground-pour-')).toBe(pours.length);
     expect(of('ground-foliage-')).toBe(stood.filter(({ foliage }) => foliage !== 'none').length);
     const before = new Set<string>();
-    for (const { id, needs } of found.tasks) {
+    for (const { id, needs } of found.jobs) {
       for (const need of needs) expect(before.has(need), `${id} needs ${need}`).toBe(true);
       before.add(id);
     }
@@ -77,6 +77,6 @@ describe('what is to be done for the ground', () => {
     expect(deep.value(`work.hands.ground-pour-${id}`) ?? 0).toBeGreaterThan(
       found.value(`work.hands.ground-pour-${id}`) ?? Infinity,
     );
-    expect(reckon(newPiece('Bare', NOW)).tasks).toEqual([]);
+    expect(reckon(newPiece('Bare', NOW)).jobs).toEqual([]);
   });
 });
