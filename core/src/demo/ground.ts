@@ -27,6 +27,7 @@ const stood = (places: readonly Place[]): Piece['stood'] =>
     yMm,
     turnDeg,
     foliage: part === 'willow' ? 'twig' : 'none',
+    group: '',
   }));
 
 function oval(
@@ -92,6 +93,25 @@ export const FERRY_GROUND: Ground = {
       points: oval([140, 80], 110, 110),
       of: 'turf',
       deepMm: 2,
+      tones: [
+        { id: 'dark', name: 'dark', parts: 2 },
+        { id: 'middle', name: 'middle', parts: 3 },
+        { id: 'light', name: 'light', parts: 1 },
+      ],
+    },
+    {
+      ...DEFAULT_COVER,
+      id: 'mud',
+      name: 'mud along the water',
+      points: [
+        { xMm: -160, yMm: 60 },
+        { xMm: -70, yMm: 32 },
+        { xMm: 20, yMm: 40 },
+        { xMm: 78, yMm: 70 },
+      ],
+      ribbonMm: 34,
+      of: 'earth',
+      deepMm: 2,
     },
   ],
   eyes: [{ ...DEFAULT_EYE, id: 'front', name: 'the front', heightMm: 160, awayMm: 700 }],
@@ -125,7 +145,7 @@ export const FERRY_GROUND: Ground = {
 
 /** The oval that the toll gate stands on. */
 export const FROGS_GROUND: Ground = {
-  board: { ...DEFAULT_BOARD, outline: 'round', widthMm: 120, depthMm: 92, thicknessMm: 5 },
+  board: { ...DEFAULT_BOARD, outline: 'round', widthMm: 120, depthMm: 92, thicknessMm: 6 },
   stood: stood([
     ['hut-1', 'hut', 20, 8],
     ['gate-1', 'gate-post', -45, -12],
@@ -141,7 +161,19 @@ export const FROGS_GROUND: Ground = {
   pours: [],
   covers: [],
   eyes: [],
-  masonry: [],
+  masonry: [
+    {
+      ...DEFAULT_MASONRY,
+      id: 'cobbles',
+      part: null,
+      on: 'top',
+      bond: 'cobbles',
+      unitLengthMm: 200,
+      unitHeightMm: 180,
+      jointMm: 25,
+      wornMm: 40,
+    },
+  ],
   timber: [],
   backdrop: null,
 };

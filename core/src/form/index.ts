@@ -18,6 +18,7 @@ export {
   mapOutline,
   mirroredOutline,
   offset,
+  strokeOf,
   unite,
   uniteAreas,
   without,
@@ -28,6 +29,7 @@ export { type MatingEdges, type PanelProof, type PanelSide, panelProof } from '.
 export { type Heroic, PLAIN } from './person/index.ts';
 export { poseOf } from './poseOf.ts';
 export { type Handle, type Posed, poseBody, poseGrid, pulled, puppetOf } from './posing.ts';
+export { seeded } from './random.ts';
 export { scaledForm } from './scaledForm.ts';
 export { factsOf } from './shapeFacts.ts';
 export { makeShapeStore, type ShapeStore, shapeOf } from './shapeOf.ts';

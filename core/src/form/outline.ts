@@ -104,6 +104,14 @@ export function offset(outline: Outline, distanceMm: number): Outline {
   );
 }
 
+/** What a line of a width covers, its bends rounded and its ends cut square. */
+export function strokeOf(line: readonly Vec2[], widthMm: number): Outline {
+  const arc = Math.max((widthMm / 2) * ARC_SHARE, 10 ** -DECIMALS);
+  return grouped(
+    inflatePathsD(pathsOf([[line]]), widthMm / 2, JoinType.Round, EndType.Butt, 2, DECIMALS, arc),
+  );
+}
+
 /** What two areas have in common. */
 export function intersected(a: Outline, b: Outline): Outline {
   return grouped(intersectD(pathsOf(a), pathsOf(b), FillRule.NonZero, DECIMALS));

@@ -1,7 +1,9 @@
 import { ask, type Given } from '../context/index.ts';
 import type { Drawing } from '../drawing/index.ts';
 import { extentOf } from '../form/index.ts';
-import { masonryFaces } from './masonry/faces.ts';
+import { layersDrawing } from './heap/layersOf.ts';
+import { IN_SHEETS } from './heap/reckonHeap.ts';
+import { baseFace, masonryFaces } from './masonry/faces.ts';
 import { masonryDrawing } from './masonry/masonryDrawing.ts';
 import { planDrawing } from './plan/planDrawing.ts';
 import { placedOn } from './plan/reckonPlan.ts';
@@ -14,11 +16,12 @@ const placedIn = (given: Given) => placedOn(given.context.piece, given.piece(foo
 
 /** The plan at true size; null for one with nothing on it. */
 export const planSheetAsk = ask('ground.sheet', (given: Given, _: Record<string, never>): Drawing | null => {
-  const { heaps, pours, covers } = given.context.piece;
+  const { heaps, pours, covers, board } = given.context.piece;
   return planDrawing({
     ring: given.piece(planOfPiece).facts.ring,
     placed: placedIn(given),
     areas: [...heaps, ...pours, ...covers],
+    joins: board?.joins ?? [],
   });
 });
 
@@ -33,9 +36,11 @@ export const masonryAsk = ask(
   'ground.masonry',
   (given: Given, { id }: { readonly id: string }): Drawing | null => {
     const found = given.piece(masonryOfPiece).lays.find((one) => one.id === id);
-    return found?.face && found.laid.length > 0
-      ? masonryDrawing(found.face, found.laid, found.openings)
-      : null;
+    const lay = given.context.piece.masonry.find((one) => one.id === id);
+    if (!lay || !found?.face || found.laid.length === 0) return null;
+    const { face, laid, openings, quoins } = found;
+    const wornMm = lay.wornMm / given.context.scale.ratio;
+    return masonryDrawing({ face, laid, openings, quoins, wornMm, seed: lay.seed });
   },
 );
 
@@ -57,14 +62,24 @@ export const timberAsk = ask(
   },
 );
 
+/** The templates of a rise on their sheets, at true size; null for one that is not built of sheets. */
+export const layersAsk = ask(
+  'ground.layers',
+  (given: Given, { id }: { readonly id: string }): Drawing | null => {
+    const heap = given.context.piece.heaps.find((one) => one.id === id);
+    return heap && IN_SHEETS.includes(heap.of) ? layersDrawing(heap) : null;
+  },
+);
+
 /** Faces of a part that courses can be laid on. */
 export const masonryFacesAsk = ask(
   'ground.faces',
-  (given: Given, { part }: { readonly part: string }): readonly FaceNamed[] => {
-    const context = given.contexts.get(part);
-    if (!context) return [];
+  (given: Given, { part }: { readonly part: string | null }): readonly FaceNamed[] => {
     const { ratio } = given.context.scale;
-    return masonryFaces(context).map(({ key, says, outline }) => {
+    const context = part === null ? undefined : given.contexts.get(part);
+    const base = part === null ? baseFace(given.context.piece) : null;
+    const faces = context ? masonryFaces(context) : base ? [base] : [];
+    return faces.map(({ key, says, outline }) => {
       const [left, bottom, right, top] = extentOf(outline);
       return { key, says, wideMm: (right - left) * ratio, highMm: (top - bottom) * ratio };
     });

@@ -54,6 +54,15 @@ export const BACKDROP = declareFigures('ground', {
     says: 'sheets that the board behind it is joined from',
     formula: 'n = ⌈W ÷ w⌉',
   },
+  outside: {
+    key: 'backdrop.outside',
+    of: 'piece',
+    unit: 'count',
+    title: 'Backdrop, not in the picture',
+    says: 'things on the plan that are not wholly in the picture',
+    formula:
+      'n = those farther aside than s ÷ f ÷ 2 of their way from the camera at a, or behind the board at b',
+  },
   blur: {
     key: 'backdrop.blur',
     of: 'piece',
@@ -106,13 +115,29 @@ export const TIMBER = declareFigures('ground', {
     says: 'slope of a flight of steps against the ground',
     formula: 'a = arctan(h ÷ g)',
   },
+  gap: {
+    key: 'timber.gap.*',
+    of: 'piece',
+    unit: 'mm in life',
+    title: 'Of sticks, gap between bars',
+    says: 'gap between two balusters, bars or slats',
+    formula: 'g = even gap along L, or across p, between sticks of t, at most p from one to the next',
+  },
+  brace: {
+    key: 'timber.brace.*',
+    of: 'piece',
+    unit: '°',
+    title: 'Gate, its brace',
+    says: 'slope of the brace of a gate, and how its ends are cut from square',
+    formula: 'a = arccos(t ÷ √(w² + h²)) − arctan(w ÷ h)',
+  },
   pieces: {
     key: 'timber.pieces.*',
     of: 'piece',
     unit: 'count',
     title: 'Of sticks, pieces',
-    says: 'pieces that a fence or a flight of steps is cut into',
-    formula: ['n = b + 1 + (r + k) × b', 'n = f + m − 1'],
+    says: 'pieces that what is built from sticks is cut into',
+    formula: ['n = b + 1 + (r + k) × b', 'n = f + m − 1', 'n = a1 + …', 'n = 0'],
   },
   sticks: {
     key: 'timber.sticks.*',

@@ -1,4 +1,4 @@
-import type { Ring } from '../form/index.ts';
+import { extentOf, type Ring } from '../form/index.ts';
 import {
   type Cover,
   DEFAULT_BOARD,
@@ -22,6 +22,7 @@ import {
 } from '../piece/index.ts';
 import { edgeOf } from './plan/boardRing.ts';
 import type { Footprint } from './plan/footprint.ts';
+import { type PlanAreaRecord, planArea } from './plan/planArea.ts';
 import { placedOn } from './plan/reckonPlan.ts';
 import { freeSpot, laid, type Spot } from './plan/standing.ts';
 
@@ -108,9 +109,98 @@ export function missingFrom(
   });
 }
 
-/** One that stands somewhere else. */
+const TURN_WHOLE = 360;
+
+/** Things on the plan with one of them somewhere else; those of its group go along, and turn about it. */
+export function movedTo(stood: readonly Stood[], id: string, spot: Partial<Spot>): Stood[] {
+  const held = stood.find((one) => one.id === id);
+  if (!held) return [...stood];
+  const next = { ...held, ...spot };
+  const goesAlong = (one: Stood) => held.group !== '' && one.group === held.group;
+  const by = next.turnDeg - held.turnDeg;
+  const [cos, sin] = [Math.cos((by * Math.PI) / 180), Math.sin((by * Math.PI) / 180)];
+  const along = (one: Stood): Stood => {
+    const [x, y] = [one.xMm - held.xMm, one.yMm - held.yMm];
+    return {
+      ...one,
+      xMm: next.xMm + x * cos - y * sin,
+      yMm: next.yMm + x * sin + y * cos,
+      turnDeg: (one.turnDeg + by) % TURN_WHOLE,
+    };
+  };
+  return stood.map((one) => (one.id === id ? next : goesAlong(one) ? along(one) : one));
+}
+
+/** A piece with one of its things, and its group, somewhere else on the plan. */
 export function stoodAt(piece: Piece, id: string, spot: Partial<Spot>): Piece {
-  return { ...piece, stood: piece.stood.map((one) => (one.id === id ? { ...one, ...spot } : one)) };
+  return { ...piece, stood: movedTo(piece.stood, id, spot) };
+}
+
+/** A third of what an area covers is a ribbon’s width when it is made one. */
+const RIBBON = 1 / 3;
+
+/** An area as a ribbon along its longer side, or a ribbon as an area round all it covers. */
+export function asRibbon<T extends PlanAreaRecord>(area: T, isRibbon: boolean): T {
+  if (isRibbon === area.ribbonMm > 0) return area;
+  const { ring } = planArea(area);
+  const [left, front, right, back] = extentOf([[ring]]);
+  const half = (mm: number) => Math.round(mm * 2) / 2;
+  const [x, y] = [(left + right) / 2, (front + back) / 2];
+  const [wide, deep] = [Math.max(right - left, 1), Math.max(back - front, 1)];
+  if (!isRibbon)
+    return {
+      ...area,
+      ribbonMm: 0,
+      points: [
+        { xMm: left, yMm: front },
+        { xMm: right, yMm: front },
+        { xMm: right, yMm: back },
+        { xMm: left, yMm: back },
+      ],
+    };
+  const ends: readonly [number, number][] =
+    wide >= deep
+      ? [
+          [left, y],
+          [x, y],
+          [right, y],
+        ]
+      : [
+          [x, front],
+          [x, y],
+          [x, back],
+        ];
+  return {
+    ...area,
+    ribbonMm: Math.max(1, half(RIBBON * Math.min(wide, deep))),
+    points: ends.map(([xMm, yMm]) => ({ xMm: half(xMm), yMm: half(yMm) })),
+  };
+}
+
+/** An area or a ribbon with a corner more: in the middle of its longest stretch. */
+export function withCorner<T extends PlanAreaRecord>(area: T): T {
+  const { points, ribbonMm } = area;
+  const isClosed = ribbonMm === 0;
+  const stretches = points.flatMap((at, i) => {
+    const to = points[i + 1] ?? (isClosed ? points[0] : undefined);
+    return to ? [{ i, at, to, long: Math.hypot(to.xMm - at.xMm, to.yMm - at.yMm) }] : [];
+  });
+  const [longest] = stretches.sort((a, b) => b.long - a.long);
+  if (!longest) return area;
+  const { i, at, to } = longest;
+  const middle = { xMm: (at.xMm + to.xMm) / 2, yMm: (at.yMm + to.yMm) / 2 };
+  return { ...area, points: [...points.slice(0, i + 1), middle, ...points.slice(i + 1)] };
+}
+
+/** A base with another line that it comes apart along: the first up its middle, the next across. */
+export function withJoin(piece: Piece): Piece {
+  const { board } = piece;
+  if (!board) return piece;
+  const turnDeg = board.joins.length % 2 === 0 ? 90 : 0;
+  return {
+    ...piece,
+    board: { ...board, joins: [...board.joins, { id: newId('join'), turnDeg, besideMm: 0 }] },
+  };
 }
 
 export function withPour(piece: Piece): { readonly piece: Piece; readonly id: string } {
@@ -139,7 +229,8 @@ export function withEye(piece: Piece): Piece {
   return { ...piece, eyes: [...piece.eyes, eye] };
 }
 
-export function withMasonry(piece: Piece, part: string, on: string): Piece {
+/** Units on a face of a part, or on the base itself where that is null. */
+export function withMasonry(piece: Piece, part: string | null, on: string): Piece {
   const lay: Masonry = { ...DEFAULT_MASONRY, id: newId('masonry'), part: part as Masonry['part'], on };
   return { ...piece, masonry: [...piece.masonry, lay] };
 }
@@ -168,12 +259,19 @@ export function withOpening(
 }
 
 /** A fence, or a flight of steps of usual treads up to a floor a metre high. */
+/** How large each of what sticks build usually is, in life. */
+const USUAL: Readonly<Record<Timber['kind'], Partial<Timber>>> = {
+  fence: {},
+  steps: { lengthMm: 900, heightMm: 1000, stepMm: 280, thickMm: 40 },
+  railing: { lengthMm: 3000, heightMm: 1000, stepMm: 1500, rails: 2, palesMm: 130, thickMm: 40 },
+  gate: { lengthMm: 1000, heightMm: 1200, rails: 2, palesMm: 0, thickMm: 60 },
+  rack: { lengthMm: 1200, heightMm: 1800, rails: 4, palesMm: 400, thickMm: 40 },
+  bench: { lengthMm: 1500, heightMm: 450, stepMm: 1200, rails: 4, palesMm: 400, thickMm: 60 },
+  frame: { lengthMm: 600, heightMm: 900, thickMm: 50 },
+  grid: { lengthMm: 800, heightMm: 1200, rails: 4, palesMm: 130, thickMm: 20, stuff: 'wire' },
+};
+
 export function withTimber(piece: Piece, kind: Timber['kind']): Piece {
-  const steps = { kind, name: 'steps', lengthMm: 900, heightMm: 1000, stepMm: 280, thickMm: 40 };
-  const timber: Timber = {
-    ...DEFAULT_TIMBER,
-    id: newId('timber'),
-    ...(kind === 'steps' ? steps : { kind }),
-  };
+  const timber: Timber = { ...DEFAULT_TIMBER, id: newId('timber'), name: kind, kind, ...USUAL[kind] };
   return { ...piece, timber: [...piece.timber, timber] };
 }

@@ -1,14 +1,19 @@
+export { type CameraOnPlan, cameraOnPlan } from './backdrop/camera.ts';
 export { angleOf, focalOf } from './backdrop/reckonBackdrop.ts';
 export { type Banked, endArea, levelOf, reachOf, sidesArea, volumeBetween } from './banked.ts';
 export { type FoliageProposal, foliageHours, proposeFoliage, type Tree } from './cover/foliage.ts';
 export {
+  asRibbon,
   missingFrom,
+  movedTo,
   putOn,
   stoodAt,
   withBoard,
+  withCorner,
   withCover,
   withEye,
   withHeap,
+  withJoin,
   withMasonry,
   withOpening,
   withPour,
@@ -19,6 +24,8 @@ export { type MasonryFace, masonryFaces } from './masonry/faces.ts';
 export { type LaidUnit, layUnits } from './masonry/layUnits.ts';
 export { boardRing, type NoBoard, whyNoArea } from './plan/boardRing.ts';
 export { type Drill, type Footprint, footprintOf } from './plan/footprint.ts';
+export { crossings, joinLine } from './plan/modules.ts';
+export { type PlanAreaRecord, planArea } from './plan/planArea.ts';
 export { planDrawing } from './plan/planDrawing.ts';
 export { type PlanFacts, placedOn } from './plan/reckonPlan.ts';
 export { boxesApart, convexApart, type Extent, outsideBy, within } from './plan/room.ts';

@@ -135,8 +135,8 @@ export const masonryOfPiece = pieceReckoner(
 );
 
 /** The board behind it all. */
-export const backdropOfPiece = pieceReckoner('ground.backdrop', Object.values(BACKDROP), ({ context }) => ({
-  figures: reckonBackdrop(context),
+export const backdropOfPiece = pieceReckoner('ground.backdrop', Object.values(BACKDROP), (given) => ({
+  figures: given.context.piece.backdrop ? reckonBackdrop(given.context, placedIn(given)) : [],
 }));
 
 /** Fences and steps. */

@@ -1,7 +1,7 @@
 import { bonesSubject } from '../armature/index.ts';
 import { bulkSubject } from '../bulk/index.ts';
 import { declareSubject } from '../context/index.ts';
-import { masonryAsk, masonryFacesAsk, planSheetAsk, timberAsk, viewAsk } from './asks.ts';
+import { layersAsk, masonryAsk, masonryFacesAsk, planSheetAsk, timberAsk, viewAsk } from './asks.ts';
 import { groundLines } from './lines.ts';
 import { GROUND_RECKONERS } from './reckoners.ts';
 
@@ -10,6 +10,6 @@ export const groundSubject = declareSubject({
   name: 'ground',
   needs: [bulkSubject, bonesSubject],
   reckoners: GROUND_RECKONERS,
-  asks: [planSheetAsk, viewAsk, masonryAsk, masonryFacesAsk, timberAsk],
+  asks: [planSheetAsk, viewAsk, masonryAsk, masonryFacesAsk, timberAsk, layersAsk],
   lines: [{ stage: 'ground', isLong: false, of: groundLines }],
 });

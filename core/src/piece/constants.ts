@@ -1,7 +1,7 @@
 /** Stamp of a piece's file. */
 export const PIECE_FORMAT = 'every-inch/piece';
 /** Version this program writes. */
-export const PIECE_VERSION = 7;
+export const PIECE_VERSION = 8;
 
 export * from '../bake/record/choices.ts';
 export * from '../brief/record/choices.ts';

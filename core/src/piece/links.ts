@@ -16,7 +16,7 @@ export function withoutLinksTo(piece: Piece, isGone: (id: PartId) => boolean): P
       one.part !== null && isGone(one.part) ? { ...one, part: null } : one,
     ),
     stood: piece.stood.filter(({ part }) => !isGone(part)),
-    masonry: piece.masonry.filter(({ part }) => !isGone(part)),
+    masonry: piece.masonry.filter(({ part }) => part === null || !isGone(part)),
     aids: aidsWithoutParts(piece.aids, isGone),
     route: piece.route && routeWithoutParts(piece.route, thingsOf(piece), isGone),
   };

@@ -274,6 +274,31 @@ export const MIGRATIONS: readonly Migration[] = [
         : {}),
     }),
   },
+  {
+    from: 7,
+    to: 8,
+    name: 'ribbons, bases that come apart, groups, sheets of rises, tones of cover, stones of no one size, and what else sticks build',
+    up: (raw) => {
+      const each = (list: unknown, added: RawRecord) =>
+        Array.isArray(list) ? list.map((one: unknown) => (isRecord(one) ? { ...added, ...one } : one)) : list;
+      const list = (field: string, added: RawRecord) =>
+        field in raw ? { [field]: each(raw[field], added) } : {};
+      const record = (field: string, added: RawRecord) =>
+        isRecord(raw[field]) ? { [field]: { ...added, ...raw[field] } } : {};
+      return {
+        ...raw,
+        version: 8,
+        ...record('board', { joins: [] }),
+        ...record('backdrop', { fromDeg: 0 }),
+        ...list('stood', { group: '' }),
+        ...list('heaps', { ribbonMm: 0, stockWideMm: 600, stockHighMm: 400 }),
+        ...list('pours', { ribbonMm: 0 }),
+        ...list('covers', { ribbonMm: 0, tones: [] }),
+        ...list('masonry', { seed: 1, wornMm: 0, quoinMm: 0 }),
+        ...list('timber', { stuff: 'wood' }),
+      };
+    },
+  },
 ];
 
 /**

@@ -85,6 +85,7 @@ const isNear = (a: number | null, b: number) =>
 
 /** Told in words, since it is a search, a shape or a list: nothing that an expression of a line could hold. */
 const TOLD = [
+  'backdrop.outside',
   'bake.audit',
   'bones.bundle',
   'bones.cut.*',
@@ -102,6 +103,8 @@ const TOLD = [
   'ground.closest',
   'ground.hidden.*',
   'ground.over',
+  'ground.rise-steps.*',
+  'ground.rise-stock.*',
   'ground.rise.*',
   'masonry.count.*',
   'pour.bed.*',

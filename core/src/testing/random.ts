@@ -1,13 +1,4 @@
-/** Numbers from 0 to 1 that a seed repeats (mulberry32). */
-export function seeded(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
-}
+export { seeded } from '../form/random.ts';
 
 /** One of a list. */
 export function oneOf<T>(list: readonly T[], random: () => number): T {

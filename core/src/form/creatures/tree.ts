@@ -1,6 +1,7 @@
 import { FormError, positive } from '../errors.ts';
 import { fieldMeasure } from '../fieldMeasure.ts';
 import { type Loft, type LoftedShape, limb, loftedShape } from '../lofted/index.ts';
+import { seeded } from '../random.ts';
 import type { TreeForm, Vec3 } from '../types.ts';
 
 /** Turn from one fork to the next; the golden angle lets no two limbs stand over one another. */
@@ -14,20 +15,9 @@ interface Branch {
   readonly level: number;
 }
 
-/** Numbers from 0 to 1 that a seed repeats (mulberry32). */
-function randomOf(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
-
 /** Limbs above the first fork, one unit long at the first level; each forks in two of half its cross-section. */
 function grow(forks: number, trunkRadius: number, seed: number): Branch[] {
-  const random = randomOf(seed);
+  const random = seeded(seed);
   const branches: Branch[] = [];
   const sprout = (from: Vec3, lean: number, heading: number, radius: number, level: number): void => {
     const long = 0.82 ** level * (0.88 + 0.24 * random());
@@ -111,7 +101,7 @@ function trunk({ trunkMm, forkMm }: TreeForm): Loft {
 
 function roots({ trunkMm, rootsMm }: TreeForm, seed: number): Loft[] {
   if (rootsMm === 0) return [];
-  const random = randomOf(seed + 77);
+  const random = seeded(seed + 77);
   const r = trunkMm * 0.26;
   return Array.from({ length: 5 }, (_, i): Loft => {
     const heading = (2 * Math.PI * (i + 0.5 * random())) / 5;

@@ -2,6 +2,8 @@ import type { PieceContext } from '../../context/index.ts';
 import type { Backdrop } from '../../piece/index.ts';
 import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
 import { BACKDROP } from '../builtFigures.ts';
+import type { Placed } from '../plan/standing.ts';
+import { outOfPicture } from './camera.ts';
 
 const NAMES: Readonly<Record<keyof Backdrop, string>> = {
   sensorMm: 'Picture on the sensor, wide',
@@ -12,6 +14,7 @@ const NAMES: Readonly<Record<keyof Backdrop, string>> = {
   fNumber: 'Stop of the lens',
   marginPct: 'More than is seen, each way',
   sheetMm: 'A sheet, wide',
+  fromDeg: 'The camera lies, from the front',
 };
 
 function entry(
@@ -77,8 +80,37 @@ function judgeJoins(backdrop: Backdrop, sheets: number, soft: number, melts: num
   ]);
 }
 
+/** What stands on the plan and is not in the picture. */
+function reckonOutside(backdrop: Backdrop, placed: readonly Placed[], terms: readonly Term[]): Reckoning {
+  const out = outOfPicture(backdrop, placed);
+  const names = [...new Set(out.map(({ print }) => print.name))];
+  return figure(BACKDROP.outside, {
+    part: null,
+    value: out.length,
+    terms,
+    verdict:
+      out.length === 0
+        ? { level: 'good', wording: 'state', says: 'all that stands is in the picture', waysOut: [] }
+        : {
+            level: 'doubtful',
+            wording: 'state',
+            says: `${names.slice(0, 4).join(', ')}${names.length > 4 ? ` and ${names.length - 4} more` : ''} not wholly in the picture`,
+            waysOut: [
+              {
+                says: 'the camera farther off, by a quarter',
+                change: { path: ['backdrop', 'awayMm'], value: Math.ceil(backdrop.awayMm * 1.25) },
+              },
+              { says: 'a lens of a shorter focal length' },
+            ],
+          },
+  });
+}
+
 /** How large a board behind it all has to be for a camera, of how many sheets, and whether its joins are seen. */
-export function reckonBackdrop({ own, piece: { backdrop } }: PieceContext): Reckoning[] {
+export function reckonBackdrop(
+  { own, piece: { backdrop } }: PieceContext,
+  placed: readonly Placed[],
+): Reckoning[] {
   if (!backdrop) return [];
   const { focalMm, awayMm } = backdrop;
   if (awayMm <= focalMm)
@@ -149,5 +181,6 @@ export function reckonBackdrop({ own, piece: { backdrop } }: PieceContext): Reck
     ],
     note: 'Mixed at one go for all its sheets, so that they match.',
   });
-  return [width, height, sheets, blur, paint];
+  const outside = placed.length > 0 ? [reckonOutside(backdrop, placed, [a, b, s, f])] : [];
+  return [width, height, sheets, blur, paint, ...outside];
 }

@@ -3,11 +3,11 @@ import type { Heap, HeapStuff, SkinStuff } from '../../piece/index.ts';
 import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
 import { endArea, reachOf, sidesArea, volumeBetween } from '../banked.ts';
 import { HEAPS } from '../figures.ts';
-import { whyNoArea } from '../plan/boardRing.ts';
-import { ringOf } from './ringOf.ts';
+import { planArea } from '../plan/planArea.ts';
+import { isCarved, layersOf } from './layersOf.ts';
 
 /** What is built of sheets, cut and laid on one another. */
-const IN_SHEETS: readonly HeapStuff[] = ['foam', 'card', 'cork'];
+export const IN_SHEETS: readonly HeapStuff[] = ['foam', 'card', 'cork'];
 const OF_PLASTER: readonly (HeapStuff | SkinStuff)[] = ['plaster', 'fibre-plaster'];
 
 function entry(
@@ -111,10 +111,68 @@ function reckonPlaster(
   });
 }
 
+const shaped = (symbol: string, name: string, value: number, unit: Term['quantity']['unit']): Term => ({
+  symbol,
+  name,
+  quantity: { value, unit },
+  origin: { kind: 'shape', says: 'its outline and the slope of its sides' },
+});
+
+/** The sheets its layers are cut from, what they are glued with, and what is carved away or filled between their steps. */
+function reckonLayers({ own }: PieceContext, heap: Heap): Reckoning[] {
+  const layers = layersOf(heap);
+  if (!layers) return [];
+  const base = { at: heap.id, part: null } as const;
+  const templates = layers.outlines.reduce((sum, outline) => sum + outline.length, 0);
+  const [large] = layers.nest.tooLarge;
+  const glue = sourced('ground.glue', own);
+  return [
+    figure(HEAPS.stock, {
+      ...base,
+      title: `${heap.name}, sheets to buy`,
+      value: layers.nest.sheets.length,
+      terms: [
+        shaped('n', 'Templates', templates, 'count'),
+        entry(heap, 'w', 'A sheet, wide', 'stockWideMm', 'mm'),
+        entry(heap, 'h', 'A sheet, high', 'stockHighMm', 'mm'),
+      ],
+      verdict: large
+        ? {
+            level: 'doubtful',
+            wording: 'state',
+            says: `${large.name} is larger than a sheet`,
+            waysOut: [
+              { says: 'join it from two pieces, the next layer across the join' },
+              { says: 'a larger sheet' },
+            ],
+          }
+        : { level: 'good', wording: 'state', says: 'every layer comes out of a sheet', waysOut: [] },
+    }),
+    figure(HEAPS.glue, {
+      ...base,
+      title: `${heap.name}, glue between its layers`,
+      value: (layers.glueMm2 / 100) * glue.value,
+      terms: [shaped('A', 'Where layers lie on one another', layers.glueMm2 / 100, 'cm²'), glue.term('g')],
+    }),
+    figure(HEAPS.steps, {
+      ...base,
+      title: isCarved(heap) ? `${heap.name}, carved away` : `${heap.name}, filled between its steps`,
+      value: layers.stepsMm3 / 1000,
+      terms: [
+        shaped('n', 'Layers', layers.outlines.length, 'count'),
+        entry(heap, 't', 'Thickness of a sheet', 'sheetMm', 'mm'),
+        entry(heap, 's', 'Slope of its sides', 'slopeDeg', '°'),
+      ],
+      note: isCarved(heap)
+        ? 'Its layers are cut at their foot; what stands over the slope is carved off.'
+        : 'Its layers are cut at their head; paste or plaster fills the steps.',
+    }),
+  ];
+}
+
 /** Figures of a rise of the ground: its volume, its layers of sheet, plaster, and the days it dries. */
 export function reckonHeap(context: PieceContext, heap: Heap): Reckoning[] {
-  const ring = ringOf(heap.points);
-  const why = whyNoArea(ring);
+  const { ring, why } = planArea(heap);
   const body = { ring, highMm: heap.heightMm, slopeDeg: heap.slopeDeg };
   const reach = why === null ? reachOf(body) : 0;
   const mm3 = why === null ? volumeBetween(body, 0, reach) : 0;
@@ -150,6 +208,7 @@ export function reckonHeap(context: PieceContext, heap: Heap): Reckoning[] {
           value: Math.ceil(reach / heap.sheetMm - 1e-9),
           terms: [height, entry(heap, 't', 'Thickness of a sheet', 'sheetMm', 'mm')],
         }),
+        ...reckonLayers(context, heap),
       ]
     : [];
   return [volume, ...sheets, ...(plaster ? [plaster] : []), ...(days ? [days] : [])];

@@ -1,14 +1,14 @@
 import { extentOf } from '../../form/index.ts';
 import type { Heap } from '../../piece/index.ts';
 import { levelOf, reachOf } from '../banked.ts';
-import { whyNoArea } from '../plan/boardRing.ts';
+import { planArea } from '../plan/planArea.ts';
 import type { Bearer } from '../plan/standing.ts';
-import { ringOf } from './ringOf.ts';
 
 /** The flat tops of a rise, to stand things on; none where its sides meet. */
-export function topOfHeap({ id, points, heightMm, slopeDeg }: Heap): Bearer[] {
-  const ring = ringOf(points);
-  if (whyNoArea(ring) !== null) return [];
+export function topOfHeap(heap: Heap): Bearer[] {
+  const { id, heightMm, slopeDeg } = heap;
+  const { ring, why } = planArea(heap);
+  if (why !== null) return [];
   const body = { ring, highMm: heightMm, slopeDeg };
   if (reachOf(body) < heightMm) return [];
   return levelOf(body, heightMm).flatMap(([rim]): Bearer[] =>

@@ -1,12 +1,19 @@
 import type { Bond } from '../../piece/index.ts';
 
-/** Which face of a unit is seen: its long side, its end, or, of a floor, one of two colours. */
-export type Face = 'stretcher' | 'header' | 'dark' | 'light';
+/** Which face of a unit is seen: its long side, its end, a sliver of it that closes the bond, of a floor one of two colours, or a stone of no one size. */
+export type Face = 'stretcher' | 'header' | 'closer' | 'dark' | 'light' | 'stone';
 
 /** Floors that lie in no rows: their units lie along and across by turns. */
 export const WOVEN = ['basket', 'herringbone'] as const satisfies readonly Bond[];
 export type Woven = (typeof WOVEN)[number];
-export type InRows = Exclude<Bond, Woven>;
+/** Stones of no one size, laid as they come. */
+export const NATURAL = ['rubble', 'ashlar', 'cobbles', 'crazy'] as const satisfies readonly Bond[];
+export type Natural = (typeof NATURAL)[number];
+export type InRows = Exclude<Bond, Woven | Natural>;
+
+export function isNatural(bond: Bond): bond is Natural {
+  return NATURAL.some((one) => one === bond);
+}
 
 export function isWoven(bond: Bond): bond is Woven {
   return WOVEN.some((one) => one === bond);
@@ -90,5 +97,37 @@ export function rowOf(bond: InRows, size: UnitSize, row: number, toMm: number): 
       const from = start + k * period + unit.from;
       if (from < toMm && from + unit.long > 0) found.push({ ...unit, from });
     }
-  return found;
+  return (bond === 'english' || bond === 'flemish') && row % 2 === 1 ? closed(found, size, toMm) : found;
+}
+
+/** A sliver under this share of a header closes nothing: it is left at the end. */
+const LEAST_CLOSER = 0.2;
+
+/**
+ * A course with its slivers moved in from its ends: a header stands at the quoin, the closer beside it, and the bond beyond
+ * stays as it lay (common practice of English and Flemish bond).
+ */
+function closed(row: readonly Unit[], size: UnitSize, toMm: number): readonly Unit[] {
+  const head = headerMm(size);
+  const isCloser = (mm: number) => mm > LEAST_CLOSER * head && mm < head * (1 - LEAST_CLOSER);
+  const units = [...row];
+  const [first, second] = units;
+  const left = first ? first.from + first.long : 0;
+  if (second?.face === 'header' && isCloser(left))
+    units.splice(
+      0,
+      2,
+      { from: 0, long: head, face: 'header' },
+      { from: head + size.jointMm, long: left, face: 'closer' },
+    );
+  const [before, last] = units.slice(-2);
+  const right = last ? toMm - last.from : 0;
+  if (units.length > 3 && before?.face === 'header' && isCloser(right))
+    units.splice(
+      -2,
+      2,
+      { from: before.from, long: right, face: 'closer' },
+      { from: toMm - head, long: head, face: 'header' },
+    );
+  return units;
 }

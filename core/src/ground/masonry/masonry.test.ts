@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import type { Outline } from '../../form/index.ts';
+import { areaOf, extentOf, intersected, type Outline, seeded, uniteAreas } from '../../form/index.ts';
 import { BONDS } from '../../piece/index.ts';
-import { headerMm, type InRows, isWoven, rowOf } from './bonds.ts';
+import { headerMm, type InRows, isNatural, isWoven, NATURAL, rowOf } from './bonds.ts';
 import { layUnits } from './layUnits.ts';
+import { quoinsOf } from './quoins.ts';
+import { worn } from './worn.ts';
 
 const wall = (width: number, height: number, holes: Outline[0] = []): Outline => [
   [
@@ -23,7 +25,9 @@ const US = { lengthMm: 7.625 * 25.4, heightMm: (8 / 3 - 0.375) * 25.4, jointMm: 
 function perArea(bond: (typeof BONDS)[number], size: typeof UK, width: number, height: number): number {
   const laid = layUnits(wall(width, height), { bond, ...size });
   const shares = laid.map(
-    ({ at: [x, y], longMm, highMm }) =>
+    ({ at: [x, y], longMm, highMm, face }) =>
+      // A closer is cut from a header.
+      (face === 'closer' ? (longMm + size.jointMm) / (headerMm(size) + size.jointMm) : 1) *
       ((Math.min(x + longMm, width) - Math.max(x, 0)) / longMm) *
       ((Math.min(y + highMm, height) - y) / highMm),
   );
@@ -72,6 +76,27 @@ describe('the rules of bonds', () => {
       expect(Math.min(...middles.map((at) => Math.abs(at - from - long / 2)))).toBeLessThan(1e-6);
   });
 
+  // In both bonds a quoin header has its queen closer beside it, never at the corner itself (common practice).
+  it.each(['english', 'flemish'] as const)('in %s bond closers lie beside the quoin headers', (bond) => {
+    const wide = 10 * (UK.lengthMm + UK.jointMm) - UK.jointMm;
+    for (const row of [1, 3, 5]) {
+      const units = rowOf(bond, UK, row, wide);
+      expect(units.slice(0, 2).map(({ face }) => face)).toEqual(['header', 'closer']);
+      expect(units.slice(-2).map(({ face }) => face)).toEqual(['closer', 'header']);
+      expect(units.filter(({ face }) => face === 'closer')).toHaveLength(2);
+      // A closer is half a header but for half a joint, so that the laps are a quarter of the pitch.
+      const [header, closer] = units;
+      expect(header?.from).toBe(0);
+      expect(closer?.long).toBeCloseTo((UK.lengthMm + UK.jointMm) / 4 - UK.jointMm, 9);
+      const last = units.at(-1);
+      expect((last?.from ?? 0) + (last?.long ?? 0)).toBeCloseTo(wide, 9);
+      units.slice(1).forEach(({ from }, i) => {
+        const before = units[i];
+        expect(from - (before?.from ?? 0) - (before?.long ?? 0)).toBeCloseTo(UK.jointMm, 9);
+      });
+    }
+  });
+
   it('two headers with their joint are as long as a stretcher', () => {
     expect(2 * headerMm(UK) + UK.jointMm).toBe(UK.lengthMm);
   });
@@ -87,6 +112,66 @@ describe('the rules of bonds', () => {
     } of laid)
       for (const key of [`${x + 20},${y}`, `${x},${y + 20}`])
         if (at.has(key)) expect(at.get(key)).not.toBe(face);
+  });
+});
+
+describe('stones of no one size', () => {
+  const lay = (bond: (typeof NATURAL)[number], seed: number, joint = 10) =>
+    layUnits(wall(2000, 1200), { bond, lengthMm: 200, heightMm: 150, jointMm: joint, seed });
+  const stones = (bond: (typeof NATURAL)[number], joint: number) =>
+    lay(bond, 3, joint).map(({ ring = [] }): Outline => intersected([[ring]], wall(2000, 1200)));
+
+  it.each(NATURAL)('%s without joints fill their face, none over another', (bond) => {
+    const each = stones(bond, 0);
+    const sum = each.reduce((mm2, one) => mm2 + areaOf(one), 0);
+    // Slivers at the edges are left out, under 3 % of a stone each.
+    expect(sum / (2000 * 1200)).toBeGreaterThan(0.99);
+    expect(Math.abs(sum / areaOf(uniteAreas(each)) - 1)).toBeLessThan(1e-4);
+  });
+
+  it.each(NATURAL)('%s lie the same for the same seed, otherwise for another', (bond) => {
+    expect(lay(bond, 7)).toEqual(lay(bond, 7));
+    expect(lay(bond, 7)).not.toEqual(lay(bond, 8));
+  });
+
+  it.each(NATURAL)('%s take about as many as units of that size would', (bond) => {
+    const pitch = 210 * 160;
+    expect(lay(bond, 2).length).toBeGreaterThan((0.9 * (2000 * 1200)) / pitch);
+    expect(lay(bond, 2).length).toBeLessThan((1.35 * (2000 * 1200)) / pitch);
+  });
+
+  it('squared ones have no joint over a joint', () => {
+    const laid = lay('ashlar', 5);
+    const ends = (row: number) =>
+      laid.filter((one) => one.row === row && !one.isCut).map(({ at: [x], longMm }) => x + longMm);
+    let straight = 0;
+    for (let row = 0; row < 6; row += 1)
+      for (const end of ends(row)) if (ends(row + 1).some((at) => Math.abs(at - end) < 20)) straight += 1;
+    expect(straight).toBe(0);
+  });
+
+  it('are worn no farther than told, and lose no more than their corners', () => {
+    const [face] = wall(100, 60)[0] ?? [];
+    const round = worn(face ?? [], 10, seeded(4));
+    const lost = 100 * 60 - areaOf([[round]]);
+    expect(lost).toBeGreaterThan(0);
+    // A corner cut off by a parabola between two points 10 mm along: a third of the triangle of 50 mm².
+    expect(lost).toBeLessThan((4 * 50) / 3);
+    expect(extentOf([[round]]).map(Math.round)).toEqual([0, 0, 100, 60]);
+    expect(worn(face ?? [], 0, seeded(4))).toEqual(face);
+  });
+});
+
+describe('stones up the corners', () => {
+  it('are three courses high, long and half as long by turns, up both sides', () => {
+    const quoins = quoinsOf(wall(2000, 900), UK, 440);
+    expect(quoins).toHaveLength(8);
+    const sides = quoins.map(({ ring }) => extentOf([[ring]]));
+    expect(sides.map(([l, , r]) => r - l)).toEqual([440, 440, 220, 220, 440, 440, 220, 220]);
+    // Four courses of 75 mm are 300 mm: three and their joints 225, the stone a joint less.
+    expect(sides[0]?.[3]).toBe(215);
+    expect(sides.filter(([l]) => l === 0)).toHaveLength(4);
+    expect(sides.filter(([, , r]) => r === 2000)).toHaveLength(4);
   });
 });
 
@@ -114,7 +199,7 @@ describe('units on a face', () => {
   });
 
   it('every one of many lies within its face, and none over another', () => {
-    for (const bond of BONDS.filter((one) => !isWoven(one))) {
+    for (const bond of BONDS.filter((one) => !isWoven(one) && !isNatural(one))) {
       const laid = layUnits(wall(1300, 700), { bond, ...UK });
       for (const row of new Set(laid.map(({ row: one }) => one))) {
         const inRow = laid.filter((one) => one.row === row).sort((a, b) => a.at[0] - b.at[0]);

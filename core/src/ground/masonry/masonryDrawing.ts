@@ -1,37 +1,45 @@
 import { type DrawItem, type Drawing, moved } from '../../drawing/index.ts';
-import { extentOf, intersected, type Outline } from '../../form/index.ts';
+import { extentOf, intersected, type Outline, type Ring, seeded } from '../../form/index.ts';
 import type { MasonryFace } from './faces.ts';
 import type { LaidUnit } from './layUnits.ts';
 import { leftForCourses, type SpannedOpening } from './openings.ts';
+import type { Quoin } from './quoins.ts';
+import { worn } from './worn.ts';
 
 const EDGE = 6;
 
-function boxOf({ at: [x, y], longMm, highMm }: LaidUnit): Outline {
-  return [
-    [
-      [
-        [x, y],
-        [x + longMm, y],
-        [x + longMm, y + highMm],
-        [x, y + highMm],
-      ],
-    ],
-  ];
+function ringOf({ at: [x, y], longMm, highMm, ring }: LaidUnit): Ring {
+  return (
+    ring ?? [
+      [x, y],
+      [x + longMm, y],
+      [x + longMm, y + highMm],
+      [x, y + highMm],
+    ]
+  );
+}
+
+/** What lies on a face. */
+export interface LaidFace {
+  readonly face: MasonryFace;
+  readonly laid: readonly LaidUnit[];
+  readonly openings: readonly SpannedOpening[];
+  readonly quoins: readonly Quoin[];
+  /** The most that is worn off a corner, mm, and which of the ways. */
+  readonly wornMm: number;
+  readonly seed: number;
 }
 
 /** Units on their face, as they are cut, round its openings: at true size it is the guide to score by. */
-export function masonryDrawing(
-  face: MasonryFace,
-  laid: readonly LaidUnit[],
-  openings: readonly SpannedOpening[] = [],
-): Drawing {
+export function masonryDrawing({ face, laid, openings, quoins, wornMm, seed }: LaidFace): Drawing {
   const [left, bottom, right, top] = extentOf(face.outline);
-  const free = leftForCourses(face.outline, openings);
+  const free = leftForCourses(face.outline, openings, quoins);
+  const random = seeded(seed);
   const units = laid.map((unit): DrawItem => {
-    const box = boxOf(unit);
+    const whole: Outline = [[worn(ringOf(unit), wornMm, random)]];
     return {
       kind: 'area',
-      outline: unit.isCut ? intersected(box, free) : box,
+      outline: unit.isCut ? intersected(whole, free) : whole,
       material: unit.face === 'dark' ? 'cured-clay' : 'none',
       weight: 'hair',
     };
@@ -39,6 +47,14 @@ export function masonryDrawing(
   const items: DrawItem[] = [
     { kind: 'area', outline: face.outline, material: 'none', weight: 'thick' },
     ...units,
+    ...quoins.map(
+      ({ ring }): DrawItem => ({
+        kind: 'area',
+        outline: [[worn(ring, wornMm, random)]],
+        material: 'none',
+        weight: 'thin',
+      }),
+    ),
     ...openings.flatMap(({ hole, carriers }): DrawItem[] => [
       { kind: 'area', outline: [[hole]], material: 'none', weight: 'thick' },
       ...carriers.map(

@@ -128,7 +128,11 @@ export function liesOn(outline: Outline, { taken }: SpannedOpening): boolean {
   return l >= left - 1e-6 && r <= right + 1e-6 && b >= bottom - 1e-6 && t <= top + 1e-6;
 }
 
-/** A face without its openings and what spans them: what is left for courses. */
-export function leftForCourses(outline: Outline, openings: readonly SpannedOpening[]): Outline {
-  return openings.reduce((rest, { taken }) => without(rest, [[taken]]), outline);
+/** A face without its openings, what spans them, and the stones of its corners: what is left for courses. */
+export function leftForCourses(
+  outline: Outline,
+  openings: readonly Pick<SpannedOpening, 'taken'>[],
+  quoins: readonly Pick<SpannedOpening, 'taken'>[] = [],
+): Outline {
+  return [...openings, ...quoins].reduce((rest, { taken }) => without(rest, [[taken]]), outline);
 }

@@ -3,10 +3,11 @@ import { areaOf, extentOf } from '../../form/index.ts';
 import type { Masonry } from '../../piece/index.ts';
 import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
 import { MASONRY } from '../figures.ts';
-import { headerMm, isWoven } from './bonds.ts';
-import { type MasonryFace, masonryFaces } from './faces.ts';
+import { headerMm, isNatural, isWoven } from './bonds.ts';
+import { baseFace, type MasonryFace, masonryFaces } from './faces.ts';
 import { type LaidUnit, layUnits, MOST_UNITS, unitsIn } from './layUnits.ts';
 import { BEARING, leftForCourses, liesOn, type SpannedOpening, spanned } from './openings.ts';
+import { type Quoin, quoinsOf } from './quoins.ts';
 
 /** Masonry on a face, worked out; or why it is not. */
 export interface MasonryFacts {
@@ -15,6 +16,7 @@ export interface MasonryFacts {
   readonly face: MasonryFace | null;
   readonly laid: readonly LaidUnit[];
   readonly openings: readonly SpannedOpening[];
+  readonly quoins: readonly Quoin[];
   readonly says: string | null;
 }
 
@@ -24,14 +26,17 @@ export function unitAtScale({ unitLengthMm, unitHeightMm, jointMm }: Masonry, ra
 }
 
 /** Why it cannot be laid, and a way out; null where it can. */
-function whyNot(given: Given, lay: Masonry, face: MasonryFace | undefined): Verdict | null {
+function whyNot(given: Given, lay: Masonry, face: MasonryFace | null | undefined): Verdict | null {
   const stop = (says: string, waysOut: Verdict['waysOut'] = []): Verdict => ({
     level: 'stop',
     wording: 'state',
     says,
     waysOut,
   });
-  if (!face) return stop('there is no such face any more', [{ says: 'choose another face' }]);
+  if (!face)
+    return lay.part === null
+      ? stop('there is no base to lay them on', [{ says: 'put it on a base' }])
+      : stop('there is no such face any more', [{ says: 'choose another face' }]);
   const size = unitAtScale(lay, given.context.scale.ratio);
   if (!(headerMm(size) > 0))
     return stop('the joint is as long as half a unit', [
@@ -44,6 +49,11 @@ function whyNot(given: Given, lay: Masonry, face: MasonryFace | undefined): Verd
   const [left, bottom, right, top] = extentOf(face.outline);
   if (right - left < size.lengthMm || top - bottom < size.heightMm)
     return stop('the face is smaller than one unit', [{ says: 'a smaller unit, or another face' }]);
+  const quoinMm = lay.quoinMm / given.context.scale.ratio;
+  if (quoinMm > 0 && 2 * quoinMm + size.jointMm > right - left)
+    return stop('the stones of its corners meet in the middle', [
+      { says: 'no stones up its corners', change: { path: ['masonry', lay.id, 'quoinMm'], value: 0 } },
+    ]);
   const low = lay.openings.find(({ head, widthMm, heightMm }) => head === 'arch' && heightMm < widthMm / 2);
   if (low) {
     const path = (field: string) => ['masonry', lay.id, 'openings', low.id, field];
@@ -179,9 +189,13 @@ function reckonArches(
 /** Counts, courses, size and minutes of one lay of masonry. */
 export function reckonMasonry(given: Given, lay: Masonry): { figures: Reckoning[]; facts: MasonryFacts } {
   const { own, scale } = given.context;
-  const host = given.contexts.get(lay.part);
-  const face = host && masonryFaces(host).find(({ key }) => key === lay.on);
-  const titled = (what: string) => `${host?.part.name ?? 'wall'}, ${face?.says ?? 'face'}: ${what}`;
+  const host = lay.part === null ? undefined : given.contexts.get(lay.part);
+  const face =
+    lay.part === null
+      ? baseFace(given.context.piece)
+      : host && masonryFaces(host).find(({ key }) => key === lay.on);
+  const titled = (what: string) =>
+    `${host?.part.name ?? (lay.part === null ? 'base' : 'wall')}, ${face?.says ?? 'face'}: ${what}`;
   const base = { at: lay.id, part: null } as const;
   const why = whyNot(given, lay, face);
   if (why || !face)
@@ -195,14 +209,16 @@ export function reckonMasonry(given: Given, lay: Masonry): { figures: Reckoning[
           ...(why && { verdict: why }),
         }),
       ],
-      facts: { id: lay.id, face: face ?? null, laid: [], openings: [], says: why?.says ?? null },
+      facts: { id: lay.id, face: face ?? null, laid: [], openings: [], quoins: [], says: why?.says ?? null },
     };
   const size = unitAtScale(lay, scale.ratio);
   const [left, bottom] = extentOf(face.outline);
   const openings = lay.openings.map((one) => spanned(one, size, scale.ratio, [left, bottom]));
-  const free = leftForCourses(face.outline, openings);
-  const laid = layUnits(free, { ...size, bond: lay.bond, within: face.outline });
+  const quoins = quoinsOf(face.outline, size, lay.quoinMm / scale.ratio);
+  const free = leftForCourses(face.outline, openings, quoins);
+  const laid = layUnits(free, { ...size, bond: lay.bond, seed: lay.seed, within: face.outline });
   const cut = laid.filter(({ isCut }) => isCut).length;
+  const closers = laid.filter(({ face: seen }) => seen === 'closer').length;
   const units: Term[] = [
     entry(lay, 'L', 'Unit, long', 'unitLengthMm'),
     entry(lay, 'H', 'Unit, high', 'unitHeightMm'),
@@ -219,10 +235,17 @@ export function reckonMasonry(given: Given, lay: Masonry): { figures: Reckoning[
     title: titled('units'),
     value: laid.length,
     terms: [area, ...units],
-    note: `${laid.length - cut} whole, ${cut} cut at an edge or an opening.`,
+    note: [
+      `${laid.length - cut} whole, ${cut} cut at an edge or an opening`,
+      ...(closers > 0 ? [`${closers} of them closers beside the ends`] : []),
+      ...(quoins.length > 0 ? [`${quoins.length} stones up its corners besides`] : []),
+    ]
+      .join('; ')
+      .concat('.'),
   });
-  // A woven floor lies in no courses.
-  const courses = isWoven(lay.bond) ? [] : [reckonCourses(given, lay, face, titled('courses'))];
+  // A woven floor and broken stones lie in no courses.
+  const isCoursed = !isWoven(lay.bond) && (!isNatural(lay.bond) || lay.bond === 'ashlar');
+  const courses = !isCoursed ? [] : [reckonCourses(given, lay, face, titled('courses'))];
   const long = figure(MASONRY.unit, {
     ...base,
     title: titled('one of them, long'),
@@ -232,7 +255,7 @@ export function reckonMasonry(given: Given, lay: Masonry): { figures: Reckoning[
   });
   const rate = sourced('ground.bricks', own);
   const arches = reckonArches(given, lay, face, openings, titled);
-  const carriers = openings.reduce((sum, one) => sum + one.carriers.length, 0);
+  const carriers = openings.reduce((sum, one) => sum + one.carriers.length, quoins.length);
   const minutes = figure(MASONRY.minutes, {
     ...base,
     title: titled('minutes to score'),
@@ -244,9 +267,9 @@ export function reckonMasonry(given: Given, lay: Masonry): { figures: Reckoning[
         ? [
             {
               symbol: 'v',
-              name: 'Stones of arches, and lintels',
+              name: 'Stones of arches and corners, and lintels',
               quantity: { value: carriers, unit: 'count' },
-              origin: { kind: 'shape', says: 'its openings' },
+              origin: { kind: 'shape', says: 'its openings and its corners' },
             } satisfies Term,
           ]
         : []),
@@ -255,6 +278,6 @@ export function reckonMasonry(given: Given, lay: Masonry): { figures: Reckoning[
   });
   return {
     figures: [count, ...courses, long, ...arches, minutes],
-    facts: { id: lay.id, face, laid, openings, says: null },
+    facts: { id: lay.id, face, laid, openings, quoins, says: null },
   };
 }

@@ -2,7 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { demoPart, ofClay } from '../../demo/entries.ts';
 import { lowWaterFerry } from '../../demo/index.ts';
 import { makeShapeStore, type Ring } from '../../form/index.ts';
-import { DEFAULT_BOARD, DEFAULT_EYE, DEFAULT_POUR, type Part, type Piece } from '../../piece/index.ts';
+import {
+  DEFAULT_BOARD,
+  DEFAULT_EYE,
+  DEFAULT_POUR,
+  DEFAULT_STOOD,
+  type Part,
+  type Piece,
+} from '../../piece/index.ts';
 import { reckonPiece } from '../../spine/index.ts';
 import { planOfPiece, sightOfPiece } from '../reckoners.ts';
 import { boardRing } from './boardRing.ts';
@@ -45,7 +52,7 @@ function ground(over: Partial<Piece>): Piece {
 }
 
 const at = (id: string, part: string, xMm: number, yMm: number, turnDeg = 0) =>
-  ({ id, part, xMm, yMm, turnDeg }) as never;
+  ({ ...DEFAULT_STOOD, id, part, xMm, yMm, turnDeg }) as never;
 
 function reckon(piece: Piece) {
   const { given, book } = reckonPiece(piece, { shapes, workshopOwn: {}, now: NOW });
@@ -300,6 +307,7 @@ describe('a base with what stands on it', () => {
       ring: facts.ring,
       placed: placedOn(given.context.piece, facts.prints),
       areas: [],
+      joins: [],
     });
     const edge = drawing?.items.find((item) => item.kind === 'line' && item.weight === 'thick');
     const xs = edge?.kind === 'line' ? edge.points.map(([x]) => x) : [];

@@ -1,7 +1,8 @@
 import { type DrawItem, type Drawing, moved } from '../../drawing/index.ts';
 import { extentOf, mapOutline, type Ring, type Vec2 } from '../../form/index.ts';
-import type { Heap } from '../../piece/index.ts';
-import { ringOf } from '../heap/ringOf.ts';
+import type { BoardJoin, Heap } from '../../piece/index.ts';
+import { crossings, joinLine } from './modules.ts';
+import { type PlanAreaRecord, planArea } from './planArea.ts';
 import { onPlan, type Placed } from './standing.ts';
 
 /** What is on a sheet of the plan. */
@@ -9,7 +10,9 @@ export interface PlanSheet {
   readonly ring: Ring | null;
   readonly placed: readonly Placed[];
   /** Rises, pours and covers. */
-  readonly areas: readonly Pick<Heap, 'name' | 'points'>[];
+  readonly areas: readonly (PlanAreaRecord & Pick<Heap, 'name'>)[];
+  /** Lines the base comes apart along. */
+  readonly joins: readonly BoardJoin[];
 }
 
 const EDGE = 12;
@@ -68,22 +71,35 @@ function ofThing({ print, spot }: Placed): DrawItem[] {
   ];
 }
 
+/** A line that the base is cut along, as far as it lies on it. */
+function ofJoin(join: BoardJoin, i: number, ring: Ring): DrawItem[] {
+  const { at, way } = joinLine(join);
+  const places = crossings(join, ring);
+  const [from, to] = [places[0], places.at(-1)];
+  if (from === undefined || to === undefined) return [];
+  const place = (far: number): Vec2 => [at[0] + way[0] * far, at[1] + way[1] * far];
+  return [
+    { kind: 'line', points: [place(from), place(to)], weight: 'thin', dashed: true, accent: true },
+    word(place((from * 3 + to) / 4), `cut ${i + 1}`, true),
+  ];
+}
+
 /**
  * The plan at true size, to be traced on the board: its edge, the feet of everything and what it covers, where to drill, where
  * rises and pours begin. The front is at the foot.
  */
-export function planDrawing({ ring, placed, areas: drawn }: PlanSheet): Drawing | null {
+export function planDrawing({ ring, placed, areas: drawn, joins }: PlanSheet): Drawing | null {
   const rings: Ring[] = [
     ...(ring ? [ring] : []),
     ...placed.flatMap((one) =>
       one.print.outline.flatMap(([rim]) => (rim ? [rim.map(onPlan(one.spot))] : [])),
     ),
-    ...drawn.map(({ points }) => ringOf(points)),
+    ...drawn.map((one) => planArea(one).ring),
   ];
   if (rings.length === 0) return null;
   const [left, front, right, back] = extentOf([rings.map((one) => one)]);
   const areas = drawn.flatMap((one): DrawItem[] => {
-    const edge = ringOf(one.points);
+    const edge = planArea(one).ring;
     return [
       { kind: 'line', points: closed(edge), weight: 'thin', dashed: true },
       word(middleOf(edge), one.name, true),
@@ -112,6 +128,7 @@ export function planDrawing({ ring, placed, areas: drawn }: PlanSheet): Drawing 
   const items: DrawItem[] = [
     ...(ring ? [{ kind: 'line', points: closed(ring), weight: 'thick' } satisfies DrawItem] : []),
     ...middle,
+    ...(ring ? joins.flatMap((join, i) => ofJoin(join, i, ring)) : []),
     ...areas,
     ...placed.flatMap(ofThing),
     word([(left + right) / 2, front - EDGE / 2 - 1], 'front', true),

@@ -6,7 +6,9 @@ import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } fr
 import { GROUND } from '../figures.ts';
 import { topOfHeap } from '../heap/topOfHeap.ts';
 import { boardRing } from './boardRing.ts';
+import { reckonPegs, reckonSlope, reckonStood } from './footing.ts';
 import type { Footprint } from './footprint.ts';
+import { reckonModules } from './modules.ts';
 import { reckonClosest, reckonOver } from './roomFigures.ts';
 import { reckonSag } from './sag.ts';
 import { asItStands, borne, type Laid, laid, onPlan, type Placed } from './standing.ts';
@@ -185,6 +187,15 @@ export function placedOn(
   return borne(things, heaps.flatMap(topOfHeap));
 }
 
+/** How far foliage stands out from the crowns that are filled, by the thing on the plan. */
+function foliageOf({ own, piece }: PieceContext): ReadonlyMap<string, Term> {
+  return new Map(
+    piece.stood.flatMap(({ id, foliage }) =>
+      foliage === 'none' ? [] : [[id, sourced(`cover.grows-${foliage}`, own).term('u')] as const],
+    ),
+  );
+}
+
 /** Figures of the base and of everything on it. */
 export function reckonPlan(given: Given, prints: readonly Footprint[]): Reckoning[] {
   const { context, contexts } = given;
@@ -215,6 +226,10 @@ export function reckonPlan(given: Given, prints: readonly Footprint[]): Reckonin
     ...(ring ? reckonTips(context, together(masses), ring, weight) : []),
     ...(ring && board && boardG ? reckonSag(context, board, ring, on, boardG.quantity.value) : []),
     ...(ring && board && stands.length > 0 ? [reckonOver(board, ring, stands, names)] : []),
-    ...reckonClosest(context, stands, names),
+    ...reckonClosest(context, stands, names, foliageOf(context)),
+    ...reckonStood(given, placed),
+    ...reckonSlope(given, all),
+    ...reckonPegs(given, placed),
+    ...(ring && board ? reckonModules(context, board, ring, all) : []),
   ];
 }

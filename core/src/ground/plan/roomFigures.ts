@@ -1,7 +1,7 @@
 import type { PieceContext } from '../../context/index.ts';
 import type { Ring } from '../../form/index.ts';
 import type { Board } from '../../piece/index.ts';
-import { figure, type Reckoning, sourced, type Verdict } from '../../reckoning/index.ts';
+import { figure, type Reckoning, sourced, type Term, type Verdict } from '../../reckoning/index.ts';
 import { GROUND } from '../figures.ts';
 import { enlarged } from './boardRing.ts';
 import { toEdge } from './room.ts';
@@ -73,9 +73,18 @@ export function reckonOver(
 /** The least room between two things, and what goes through it. */
 export function reckonClosest(
   { own }: PieceContext,
-  stands: readonly AsItStands[],
+  bare: readonly AsItStands[],
   names: ReadonlyMap<string, string>,
+  grown: ReadonlyMap<string, Term>,
 ): Reckoning[] {
+  const grows = (id: string) => grown.get(id)?.quantity.value ?? 0;
+  // What foliage adds to a crown is taken from the room about it.
+  const stands = bare.map((one): AsItStands => {
+    const { nearest: next } = one;
+    if (!next) return one;
+    const mm = Math.max(0, next.mm - next.between.reduce((sum, id) => sum + grows(id), 0));
+    return { ...one, nearest: { ...next, mm } };
+  });
   const nearest = stands.reduce<Clearance | null>(
     (best, { nearest: one }) => (one && (!best || one.mm < best.mm) ? one : best),
     null,
@@ -87,6 +96,9 @@ export function reckonClosest(
   const [a, b] = nearest.between.map((id) => names.get(id) ?? id);
   const touching = [...new Set(stands.flatMap(({ nearest: one }) => (one?.mm === 0 ? one.between : [])))];
   const { mm } = nearest;
+  const foliage = nearest.between
+    .flatMap((id) => grown.get(id) ?? [])
+    .map((term, i): Term => ({ ...term, symbol: i === 0 ? 'u' : 'w' }));
   const at = a === b ? `one ${a} and another` : `${a} and ${b}`;
   const says =
     mm === 0
@@ -102,7 +114,13 @@ export function reckonClosest(
     figure(GROUND.closest, {
       part: null,
       value: mm,
-      terms: [tool, finger, based].flatMap((row, i) => row?.term(['t', 'f', 'p'][i] ?? 't') ?? []),
+      ...(foliage.length > 0 && {
+        formula: `c = the least way between slices at one height, less foliage; t, f, p, ${foliage.map(({ symbol }) => symbol).join(', ')}`,
+      }),
+      terms: [
+        ...[tool, finger, based].flatMap((row, i) => row?.term(['t', 'f', 'p'][i] ?? 't') ?? []),
+        ...foliage,
+      ],
       verdict: {
         level: mm === 0 ? 'stop' : mm < (tool?.value ?? 0) ? 'doubtful' : 'good',
         wording: 'state',

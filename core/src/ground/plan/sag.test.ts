@@ -28,7 +28,7 @@ function onBase(board: Partial<Piece['board'] & object>, blockMm = 60): Piece {
     eyes: [],
     masonry: [],
     board: { ...DEFAULT_BOARD, outline: 'square', widthMm: 400, depthMm: 300, ...board },
-    stood: [{ id: 'block-1', part: block.id, xMm: -100, yMm: 0, turnDeg: 0, foliage: 'none' }],
+    stood: [{ id: 'block-1', part: block.id, xMm: -100, yMm: 0, turnDeg: 0, foliage: 'none', group: '' }],
   };
 }
 

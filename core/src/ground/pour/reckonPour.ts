@@ -1,15 +1,17 @@
 import type { Given, PartContext } from '../../context/index.ts';
-import { areaOf, extentOf } from '../../form/index.ts';
+import { areaOf, extentOf, intersected, offset } from '../../form/index.ts';
 import type { Piece, Pour, Tint } from '../../piece/index.ts';
 import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
 import { ringLength } from '../../repeats/index.ts';
 import { type Banked, levelOf, reachOf, volumeBetween } from '../banked.ts';
 import { POURS } from '../figures.ts';
-import { ringOf } from '../heap/ringOf.ts';
-import { whyNoArea } from '../plan/boardRing.ts';
+import { planArea } from '../plan/planArea.ts';
 import { within } from '../plan/room.ts';
 import { onPlan, type Placed } from '../plan/standing.ts';
 import { displacedMm3 } from './displaced.ts';
+
+/** Pours nearer than this run into one another, mm. */
+const TOUCHES = 1;
 
 /** What stands in a pour, and how much of it. */
 export interface StandsIn {
@@ -38,7 +40,7 @@ const shaped = (symbol: string, name: string, value: number, unit: Term['quantit
 
 /** Parts whose feet have their middle in a pour. */
 export function standingIn(pour: Pour, placed: readonly Placed[]): readonly Placed[] {
-  const ring = ringOf(pour.points);
+  const { ring } = planArea(pour);
   return placed.filter(({ print, spot, liftMm }) => {
     if (liftMm > 0) return false;
     const [left, front, right, back] = extentOf([[print.feet]]);
@@ -130,6 +132,28 @@ interface Filled {
 
 type PourFigure = Omit<Parameters<typeof figure>[1], 'at' | 'part' | 'title'>;
 
+/** Names of what stands in a pour and is of clay that water softens. */
+function ofAirDry({ contexts, context }: Given, placed: readonly Placed[]): readonly string[] {
+  const soft = new Set(context.piece.clays.flatMap(({ id, family }) => (family === 'air-dry' ? [id] : [])));
+  const parts = [...new Set(placed.map(({ print }) => print.part))].flatMap(
+    (id) => contexts.get(id)?.part ?? [],
+  );
+  return parts.filter(({ mix }) => mix.some(({ clay }) => soft.has(clay))).map(({ name }) => name);
+}
+
+function softens(names: readonly string[], { of, id }: Pour): Verdict {
+  const isWet = of !== 'resin';
+  return {
+    level: 'doubtful',
+    wording: 'state',
+    says: `${names.join(', ')} of air-dry clay ${isWet ? 'softens in it' : 'soaks it up and darkens'}`,
+    waysOut: [
+      { says: 'seal it all round to above the level, two coats, before it is set in' },
+      ...(isWet ? [{ says: 'resin instead', change: { path: ['pours', id, 'of'], value: 'resin' } }] : []),
+    ],
+  };
+}
+
 /** The hollow up to its level, less what stands in it. */
 function volumes(given: Given, filled: Filled, placed: readonly Placed[]) {
   const { pour, body, deepMm, figure: make, terms } = filled;
@@ -137,7 +161,9 @@ function volumes(given: Given, filled: Filled, placed: readonly Placed[]) {
     value: volumeBetween(body, pour.lowMm, pour.deepMm) / 1000,
     terms: [...terms],
   });
-  const inIt = takenUp(standingIn(pour, placed), given.contexts, deepMm);
+  const wet = standingIn(pour, placed);
+  const inIt = takenUp(wet, given.contexts, deepMm);
+  const soft = ofAirDry(given, wet);
   const sums = inIt.map(
     ({ name, count, cm3 }, i): Term => ({
       symbol: `D${i + 1}`,
@@ -153,6 +179,7 @@ function volumes(given: Given, filled: Filled, placed: readonly Placed[]) {
     ),
     formula: sums.length === 0 ? 'D = 0' : `D = ${sums.map(({ symbol }) => symbol).join(' + ')}`,
     terms: sums,
+    ...(soft.length > 0 && { verdict: softens(soft, pour) }),
   });
   const volume = make(POURS.volume, 'volume', {
     value: bed.quantity.value - displaced.quantity.value,
@@ -224,6 +251,54 @@ function tinting({ context }: Given, { pour, figure: make, terms }: Filled, volu
   ];
 }
 
+/** How long things can be set into it, how it creeps, and what it runs into. */
+function atEdges(given: Given, { pour, body, figure: make }: Filled, inIt: readonly Placed[]): Reckoning[] {
+  const { own, piece } = given.context;
+  const [places, creep] = [sourced(`pour.${pour.of}-places`, own), sourced('pour.creep', own)];
+  const edge = ringLength(body.ring);
+  const feet = inIt.reduce((sum, { print }) => sum + ringLength(print.feet), 0);
+  const others = piece.pours.filter(({ id }) => id !== pour.id);
+  const near = offset([[body.ring]], TOUCHES);
+  const met = others.filter((one) => {
+    const { ring, why } = planArea(one);
+    return why === null && areaOf(intersected(near, [[ring]])) > 0;
+  });
+  const names = met.map(({ name }) => name).join(', ');
+  return [
+    make(POURS.places, 'time to place things in it', {
+      value: places.value,
+      terms: [places.term('p')],
+      note: 'From the mixing; what is set in later leaves a ring.',
+    }),
+    make(POURS.creep, 'creeps up its edges', {
+      value: ((edge + feet) * creep.value) / 100,
+      terms: [
+        shaped('e', 'Its edge', edge, 'mm'),
+        shaped('q', 'Round the feet of what stands in it', feet, 'mm'),
+        creep.term('k'),
+      ],
+      note: 'Dulled with matt sealer when it is hard, or hidden under reed and grass.',
+    }),
+    ...(others.length === 0
+      ? []
+      : [
+          make(POURS.meets, 'others it runs into', {
+            value: met.length,
+            terms: [shaped('m', 'Other pours', others.length, 'count')],
+            verdict:
+              met.length === 0
+                ? { level: 'good', wording: 'state', says: 'it stands by itself', waysOut: [] }
+                : {
+                    level: 'good',
+                    wording: 'state',
+                    says: `runs into ${names}: poured within ${Math.round(places.value)} min they blend, later they keep an edge`,
+                    waysOut: [],
+                  },
+          }),
+        ]),
+  ];
+}
+
 /** How it rises, and what is round it. */
 function edges({ pour, body, figure: make }: Filled, displaced: Reckoning): Reckoning[] {
   const areaCm2 = areaOf(levelOf(body, pour.lowMm)) / 100;
@@ -243,8 +318,7 @@ function edges({ pour, body, figure: make }: Filled, displaced: Reckoning): Reck
 export function reckonPour(given: Given, pour: Pour, placed: readonly Placed[]): Reckoning[] {
   const make: Filled['figure'] = (kind, what, rest) =>
     figure(kind, { ...rest, at: pour.id, part: null, title: `${pour.name}, ${what}` });
-  const ring = ringOf(pour.points);
-  const why = whyNoArea(ring);
+  const { ring, why } = planArea(pour);
   const body: Banked = { ring, highMm: pour.deepMm, slopeDeg: pour.bankDeg };
   const reach = why === null ? reachOf(body) : pour.deepMm;
   const terms = [
@@ -272,5 +346,6 @@ export function reckonPour(given: Given, pour: Pour, placed: readonly Placed[]):
     ...mixing(given, filled, volume),
     ...tinting(given, filled, volume),
     ...edges(filled, displaced),
+    ...atEdges(given, filled, standingIn(pour, placed)),
   ];
 }

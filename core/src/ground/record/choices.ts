@@ -29,12 +29,20 @@ export const BONDS = [
   'checker',
   'basket',
   'herringbone',
+  'rubble',
+  'ashlar',
+  'cobbles',
+  'crazy',
 ] as const;
 export type Bond = (typeof BONDS)[number];
 
-/** What is built from sticks: posts with rails and pales, or a flight of steps. */
-export const TIMBER_KINDS = ['fence', 'steps'] as const;
+/** What is built from sticks: posts with rails and pales, a flight of steps, a gate, a rack, a bench, a frame or a grid. */
+export const TIMBER_KINDS = ['fence', 'steps', 'railing', 'gate', 'rack', 'bench', 'frame', 'grid'] as const;
 export type TimberKind = (typeof TIMBER_KINDS)[number];
+
+/** What sticks are of: wood is glued, wire is soldered. */
+export const TIMBER_STUFFS = ['wood', 'wire'] as const;
+export type TimberStuff = (typeof TIMBER_STUFFS)[number];
 
 /** What carries courses over an opening: a half circle of wedges, or one long stone. */
 export const OPENING_HEADS = ['arch', 'lintel'] as const;

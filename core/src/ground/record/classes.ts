@@ -24,12 +24,23 @@ import {
   SKIN_STUFFS,
   type SkinStuff,
   TIMBER_KINDS,
+  TIMBER_STUFFS,
   type TimberKind,
+  type TimberStuff,
 } from './choices.ts';
 import { GROUND_LIMITS } from './limits.ts';
 
 const LIMITS = GROUND_LIMITS;
 const MOST_POINTS = 500;
+
+/** A line that a base comes apart along: how it is turned, and how far beside the middle it runs. */
+export class BoardJoin {
+  @Matches(ID_PATTERN) id!: string;
+  /** Against the front edge, seen from above against the clock. */
+  @Amount(LIMITS.boardJoin.turnDeg) turnDeg!: number;
+  /** To the left of the way it runs. */
+  @Amount(LIMITS.boardJoin.besideMm) besideMm!: number;
+}
 
 /** What everything stands on; miniature mm, its middle is where the plan begins. */
 export class Board {
@@ -44,6 +55,7 @@ export class Board {
   @Amount(LIMITS.board.thicknessMm) thicknessMm!: number;
   /** Battens across under it, at equal steps from its left end to its right; 0 for one that lies flat. */
   @Amount(LIMITS.board.studs) studs!: number;
+  @NestedList(() => BoardJoin, { most: 12 }) joins!: BoardJoin[];
 }
 
 /** One of a part in its place on the plan, miniature mm from the middle to the right and to the back. */
@@ -56,23 +68,38 @@ export class Stood {
   @Amount(LIMITS.stood.turnDeg) turnDeg!: number;
   /** How its crown is filled, where it is a tree. */
   @IsIn(FOLIAGES) foliage!: Foliage;
+  /** Those of one name are moved and turned together; empty for one that stands for itself. */
+  @IsString() @MaxLength(NAME_LENGTH) group!: string;
+}
+
+/** One of several tones that a cover is mixed from. */
+export class Tone {
+  @Matches(ID_PATTERN) id!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  @Amount(LIMITS.tone.parts) parts!: number;
 }
 
 /** Ground that is covered: where on the plan, with what, how deep. */
 export class Cover {
   @Matches(ID_PATTERN) id!: string;
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
-  @NestedList(() => PlanePointData, { least: 3, most: MOST_POINTS }) points!: PlanePointData[];
+  @NestedList(() => PlanePointData, { least: 2, most: MOST_POINTS }) points!: PlanePointData[];
+  /** 0 for an area within its corners; else the width of a ribbon that runs through them. */
+  @Amount(LIMITS.ribbon.ribbonMm) ribbonMm!: number;
   @IsIn(COVER_STUFFS) of!: CoverStuff;
   /** Of fibres that stand, how long they are. */
   @Amount(LIMITS.cover.deepMm) deepMm!: number;
+  /** Parts of each; none for one tone. */
+  @NestedList(() => Tone, { most: 12 }) tones!: Tone[];
 }
 
 /** A rise of the ground: its foot on the plan, how high, and how steep its sides. */
 export class Heap {
   @Matches(ID_PATTERN) id!: string;
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
-  @NestedList(() => PlanePointData, { least: 3, most: MOST_POINTS }) points!: PlanePointData[];
+  @NestedList(() => PlanePointData, { least: 2, most: MOST_POINTS }) points!: PlanePointData[];
+  /** 0 for an area within its corners; else the width of a ribbon that runs through them. */
+  @Amount(LIMITS.ribbon.ribbonMm) ribbonMm!: number;
   @Amount(LIMITS.heap.heightMm) heightMm!: number;
   /** Of its sides against the ground. */
   @Amount(LIMITS.heap.slopeDeg) slopeDeg!: number;
@@ -81,6 +108,9 @@ export class Heap {
   @Amount(LIMITS.heap.sheetMm) sheetMm!: number;
   @IsIn(SKIN_STUFFS) skin!: SkinStuff;
   @Amount(LIMITS.heap.skinMm) skinMm!: number;
+  /** Of a sheet its layers are cut from, across and high. */
+  @Amount(LIMITS.heap.stockWideMm) stockWideMm!: number;
+  @Amount(LIMITS.heap.stockHighMm) stockHighMm!: number;
 }
 
 /** What one drop of colour does to a pour, and what is wanted of it. */
@@ -97,7 +127,9 @@ export class Tint {
 export class Pour {
   @Matches(ID_PATTERN) id!: string;
   @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
-  @NestedList(() => PlanePointData, { least: 3, most: MOST_POINTS }) points!: PlanePointData[];
+  @NestedList(() => PlanePointData, { least: 2, most: MOST_POINTS }) points!: PlanePointData[];
+  /** 0 for an area within its corners; else the width of a ribbon that runs through them. */
+  @Amount(LIMITS.ribbon.ribbonMm) ribbonMm!: number;
   /** From its rim down to its bed. */
   @Amount(LIMITS.pour.deepMm) deepMm!: number;
   /** The surface lies so far under the rim. */
@@ -139,6 +171,7 @@ export class Timber {
   /** Length of a stick, and what the saw takes, as they are. */
   @Amount(LIMITS.timber.stockMm) stockMm!: number;
   @Amount(LIMITS.timber.kerfMm) kerfMm!: number;
+  @IsIn(TIMBER_STUFFS) stuff!: TimberStuff;
 }
 
 /** A board behind it all, for a camera; mm, those of the camera as they are. */
@@ -156,6 +189,8 @@ export class Backdrop {
   @Amount(LIMITS.backdrop.marginPct) marginPct!: number;
   /** Width of one sheet that it is joined from. */
   @Amount(LIMITS.backdrop.sheetMm) sheetMm!: number;
+  /** The way the camera lies, from the front against the clock. */
+  @Amount(LIMITS.backdrop.fromDeg) fromDeg!: number;
 }
 
 /** An opening that courses are laid round; lengths are those in life, from the lower left corner of the face. */
@@ -174,7 +209,8 @@ export class MasonryOpening {
 /** Bricks, blocks, planks or tiles on a face of a part; lengths are those in life. */
 export class Masonry {
   @Matches(ID_PATTERN) id!: string;
-  @Matches(ID_PATTERN) part!: PartId;
+  /** Null for the base itself. */
+  @IsOptional() @Matches(ID_PATTERN) part!: PartId | null;
   /** Key of the face they lie on. */
   @IsString() @MaxLength(NAME_LENGTH) on!: string;
   @IsIn(BONDS) bond!: Bond;
@@ -182,4 +218,10 @@ export class Masonry {
   @Amount(LIMITS.masonry.unitHeightMm) unitHeightMm!: number;
   @Amount(LIMITS.masonry.jointMm) jointMm!: number;
   @NestedList(() => MasonryOpening, { most: 50 }) openings!: MasonryOpening[];
+  /** Which of the ways of laying units of no one size. */
+  @Amount(LIMITS.masonry.seed) seed!: number;
+  /** How far corners are worn off, in life. */
+  @Amount(LIMITS.masonry.wornMm) wornMm!: number;
+  /** Stones up its two sides, long and half as long by turns, in life; 0 for none. */
+  @Amount(LIMITS.masonry.quoinMm) quoinMm!: number;
 }

@@ -21,9 +21,16 @@ export const DEFAULT_BOARD: Board = {
   stuff: 'ply',
   thicknessMm: 9,
   studs: 0,
+  joins: [],
 };
 
-export const DEFAULT_STOOD = { xMm: 0, yMm: 0, turnDeg: 0, foliage: 'none' } satisfies Partial<Stood>;
+export const DEFAULT_STOOD = {
+  xMm: 0,
+  yMm: 0,
+  turnDeg: 0,
+  foliage: 'none',
+  group: '',
+} satisfies Partial<Stood>;
 
 export const DEFAULT_HEAP = {
   name: 'rise',
@@ -31,6 +38,9 @@ export const DEFAULT_HEAP = {
   slopeDeg: 45,
   of: 'foam',
   sheetMm: 10,
+  stockWideMm: 600,
+  stockHighMm: 400,
+  ribbonMm: 0,
   skin: 'plaster',
   skinMm: 3,
 } satisfies Partial<Heap>;
@@ -40,11 +50,18 @@ export const DEFAULT_POUR = {
   deepMm: 8,
   lowMm: 1,
   bankDeg: 45,
+  ribbonMm: 0,
   of: 'resin',
   tint: null,
 } satisfies Partial<Pour>;
 
-export const DEFAULT_COVER = { name: 'cover', of: 'earth', deepMm: 2 } satisfies Partial<Cover>;
+export const DEFAULT_COVER = {
+  name: 'cover',
+  of: 'earth',
+  deepMm: 2,
+  ribbonMm: 0,
+  tones: [],
+} satisfies Partial<Cover>;
 
 export const DEFAULT_EYE = { name: 'eye', fromDeg: 0, heightMm: 300, awayMm: 600 } satisfies Partial<Eye>;
 
@@ -58,6 +75,7 @@ export const DEFAULT_BACKDROP: Backdrop = {
   fNumber: 8,
   marginPct: 15,
   sheetMm: 420,
+  fromDeg: 0,
 };
 
 /** A drop in a cup of 30 ml, in which a mark is gone at 25 mm. */
@@ -69,6 +87,9 @@ export const DEFAULT_MASONRY = {
   unitHeightMm: 65,
   jointMm: 10,
   openings: [],
+  seed: 1,
+  wornMm: 0,
+  quoinMm: 0,
 } satisfies Partial<Masonry>;
 
 export const DEFAULT_OPENING = {
@@ -90,4 +111,5 @@ export const DEFAULT_TIMBER = {
   thickMm: 60,
   stockMm: 300,
   kerfMm: 0.5,
+  stuff: 'wood',
 } satisfies Partial<Timber>;

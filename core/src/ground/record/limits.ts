@@ -15,7 +15,12 @@ export const GROUND_LIMITS = {
     slopeDeg: { min: 5, max: 90 },
     skinMm: SIZE_OR_NONE,
     sheetMm: { over: 0, max: 1000 },
+    stockWideMm: SIZE,
+    stockHighMm: SIZE,
   },
+  ribbon: { ribbonMm: { min: 0, max: 2000 } },
+  boardJoin: { turnDeg: TURN, besideMm: PLACE },
+  tone: { parts: { over: 0, max: 1000 } },
   pour: {
     deepMm: { over: 0, max: 2000 },
     lowMm: SIZE_OR_NONE,
@@ -36,6 +41,9 @@ export const GROUND_LIMITS = {
     unitLengthMm: SIZE,
     unitHeightMm: SIZE,
     jointMm: SIZE_OR_NONE,
+    seed: { whole: true, min: 1, max: 9999 },
+    wornMm: { min: 0, max: 100 },
+    quoinMm: SIZE_OR_NONE,
   },
   backdrop: {
     sensorMm: { over: 0, max: 200 },
@@ -46,6 +54,7 @@ export const GROUND_LIMITS = {
     fNumber: { over: 0, max: 128 },
     marginPct: { min: 0, max: 300 },
     sheetMm: { over: 0, max: 1e5 },
+    fromDeg: TURN,
   },
   timber: {
     lengthMm: SIZE,

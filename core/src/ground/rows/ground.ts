@@ -41,6 +41,7 @@ export const GROUND_RULES: readonly Row[] = [
       high: 480,
     },
   ),
+  practice('ground.dowel-step', 'Dowels of a join lie apart at most', 120, 'mm', { low: 80, high: 150 }),
   practice('ground.one-hand', 'One hand lifts', 1500, 'g', { low: 1000, high: 2500 }),
   practice('ground.two-hands', 'Two hands carry', 12_000, 'g', { low: 8000, high: 20_000 }),
   practice('ground.plaster-day', 'Plaster that dries in a day', 5, 'mm', { low: 3, high: 8 }),
@@ -53,6 +54,7 @@ export const GROUND_RULES: readonly Row[] = [
     high: 1.2,
   }),
   practice('ground.bricks', 'Bricks scored in a minute', 8, 'count', { low: 5, high: 12 }),
+  practice('ground.glue', 'Wood glue on a cm² of sheet', 0.015, 'g', { low: 0.01, high: 0.025 }),
   remembered('ground.bag', 'Plaster in a bag', 1000, 'g', { low: 500, high: 2500 }),
 ];
 
@@ -79,6 +81,13 @@ export const POUR_RULES: readonly Row[] = [
   remembered('pour.sealer-density', 'Water-based sealer, wet', 1.02, 'g/cm³', { low: 1, high: 1.05 }),
   remembered('pour.sealer-shrink', 'Water-based sealer, lost as it dries', 65, '%', { low: 50, high: 75 }),
   remembered('pour.gone', 'A mark is gone when so much of its contrast is left', 2, '%', { low: 1, high: 5 }),
+  practice('pour.glue-places', 'Clear glue, time to place things in it', 20, 'min', { low: 10, high: 40 }),
+  practice('pour.gel-places', 'Gel medium, time to place things in it', 15, 'min', { low: 10, high: 30 }),
+  practice('pour.sealer-places', 'Water-based sealer, time to place things in it', 10, 'min', {
+    low: 5,
+    high: 20,
+  }),
+  practice('pour.creep', 'What is poured creeps up its edge by', 1.5, 'mm', { low: 0.5, high: 3 }),
   practice('pour.waste', 'Of a mix, what stays in the cup', 5, '%', { low: 3, high: 10 }),
 ];
 
@@ -93,6 +102,23 @@ export const COVER_RULES: readonly Row[] = [
   remembered('cover.snow', 'Snow of powder and glue', 0.6, 'g/cm³', { low: 0.3, high: 0.9 }),
   remembered('cover.moss', 'Dried moss', 0.08, 'g/cm³', { low: 0.04, high: 0.15 }),
   practice('cover.soak', 'Medium and water that seals a cm² of cover', 0.08, 'g', { low: 0.05, high: 0.15 }),
+  practice('cover.wet', 'Alcohol and water, half and half, that wets a cm² of cover', 0.06, 'g', {
+    low: 0.04,
+    high: 0.1,
+  }),
+  practice('cover.open', 'Glue on the ground stays wet for', 10, 'min', { low: 5, high: 15 }),
+  remembered('cover.pace', 'Ground glued and strewn in a minute', 12, 'cm²', { low: 6, high: 20 }),
+  remembered('cover.grows-twig', 'Fine twig foliage stands out from its branch by', 6, 'mm', {
+    low: 3,
+    high: 10,
+  }),
+  remembered('cover.grows-moss', 'Moss stands out from its branch by', 8, 'mm', { low: 4, high: 15 }),
+  remembered('cover.grows-fibre', 'Teased fibre stands out from its branch by', 5, 'mm', {
+    low: 3,
+    high: 10,
+  }),
+  remembered('cover.grows-leaf', 'Glued leaves stand out from their branch by', 3, 'mm', { low: 1, high: 5 }),
+  remembered('cover.grows-tuft', 'Tufts stand out from their branch by', 5, 'mm', { low: 3, high: 8 }),
   practice('cover.twig', 'Fine twig foliage on a tree of 50 cm', 4.5, 'h', { low: 4, high: 5 }),
   practice('cover.moss-tree', 'Moss on a tree of 50 cm: four hours less', 0.75, 'h', { low: 0.5, high: 1 }),
   remembered('cover.fibre-tree', 'Fibre teased over a tree of 50 cm', 1.5, 'h', { low: 1, high: 2.5 }),
@@ -105,6 +131,7 @@ export const WORK_RULES: readonly Row[] = [
   remembered('work.base', 'A base is cut, sanded and sealed in', 30, 'min', { low: 15, high: 60 }),
   remembered('work.stud', 'A stud is cut and fixed in', 6, 'min', { low: 4, high: 12 }),
   remembered('work.rise', 'A litre of ground is built up and shaped in', 45, 'min', { low: 25, high: 90 }),
+  remembered('work.film', 'A foot is wrapped in cling film and set in in', 4, 'min', { low: 2, high: 8 }),
   remembered('work.stand', 'A thing is pegged and glued in its place in', 5, 'min', { low: 3, high: 12 }),
   remembered('work.cover', '100 cm² of ground are covered and sealed in', 10, 'min', { low: 6, high: 20 }),
   practice('work.cover-dries', 'Sealed cover dries in', 12, 'h', { low: 6, high: 24 }),
@@ -140,11 +167,20 @@ export const BACKDROP_RULES: readonly Row[] = [
 ];
 
 const RESIDENTIAL = 'International Residential Code, R311.7.5';
+const GUARDS = 'International Residential Code, R312.1';
 
 /** Fences and steps. */
 export const TIMBER_RULES: readonly Row[] = [
   published('timber.rise', 'A riser of a stair, in life, at most', 196, 'mm in life', RESIDENTIAL),
   published('timber.tread', 'A tread of a stair, in life, at least', 254, 'mm in life', RESIDENTIAL),
+  published('timber.guard', 'A guard, in life, at least', 914, 'mm in life', GUARDS),
+  published(
+    'timber.guard-gap',
+    'Between the balusters of a guard, in life, at most',
+    102,
+    'mm in life',
+    GUARDS,
+  ),
   practice('timber.stride-least', 'Twice the rise and a tread, in life, at least', 550, 'mm in life'),
   practice('timber.stride-most', 'Twice the rise and a tread, in life, at most', 700, 'mm in life'),
   remembered('timber.cut', 'A stick is measured, cut and glued in', 2, 'min', { low: 1, high: 4 }),

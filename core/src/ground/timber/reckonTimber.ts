@@ -3,12 +3,13 @@ import type { PieceContext } from '../../context/index.ts';
 import type { Timber } from '../../piece/index.ts';
 import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
 import { TIMBER } from '../builtFigures.ts';
-import { type FenceOf, fenceOf, type StepsOf, type Stick, stepsOf, sticksOf } from './timberOf.ts';
+import { type FramedOf, whyNotFramed } from './framedOf.ts';
+import { type Built, builtOf, type FenceOf, type StepsOf, type Stick, sticksOf } from './timberOf.ts';
 
 /** What is built from sticks, worked out. */
 export interface TimberFacts {
   readonly id: string;
-  readonly built: FenceOf | StepsOf;
+  readonly built: Built;
   readonly sticks: readonly Stick[];
   /** Every piece by its length, as the bars are cut. */
   readonly piecesMm: readonly number[];
@@ -18,7 +19,7 @@ export interface TimberFacts {
 /** More pieces than this are not laid out on stock one by one. */
 const MOST_PIECES = 5000;
 
-type Field = Exclude<keyof Timber, 'id' | 'name' | 'kind'>;
+type Field = Exclude<keyof Timber, 'id' | 'name' | 'kind' | 'stuff'>;
 
 const isBench = (field: Field) => field === 'stockMm' || field === 'kerfMm';
 
@@ -112,6 +113,129 @@ function tooThick(timber: Timber): Verdict {
   };
 }
 
+/** What cannot be built so, with its way out; null where it can. */
+function fault(timber: Timber, built: Built): Verdict | null {
+  if (built.kind === 'fence') return built.railMm <= 0 ? tooThick(timber) : null;
+  const why = built.kind === 'steps' ? null : whyNotFramed(timber);
+  if (why === null) return null;
+  const thinner = Math.max(1, Math.floor(Math.min(timber.lengthMm, timber.heightMm) / 10));
+  return {
+    level: 'stop',
+    wording: 'state',
+    says: why,
+    waysOut: [
+      {
+        says: `sticks of ${thinner} mm in life`,
+        change: { path: ['timber', timber.id, 'thickMm'], value: thinner },
+      },
+    ],
+  };
+}
+
+/** How the number of pieces comes about. */
+function piecesFrom(
+  timber: Timber,
+  built: Built,
+  sticks: readonly Stick[],
+): Pick<Parameters<typeof figure>[1], 'formula' | 'terms'> {
+  switch (built.kind) {
+    case 'fence':
+      return {
+        formula: 'n = b + 1 + (r + k) × b',
+        terms: [
+          shaped('b', 'Bays', built.bays, 'count'),
+          shaped('r', 'Rails in a bay', built.railMm <= 0 ? 0 : timber.rails, 'count'),
+          shaped('k', 'Pales in a bay', built.pales, 'count'),
+        ],
+      };
+    case 'steps':
+      return {
+        formula: 'n = f + m − 1',
+        terms: [
+          shaped('f', 'Sides', built.sideMm > 0 ? 2 : 0, 'count'),
+          shaped('m', 'Risers', built.risers, 'count'),
+        ],
+      };
+    default: {
+      const terms = sticks.map(({ says, count }, i) => shaped(`a${i + 1}`, says, count, 'count'));
+      return {
+        formula: terms.length === 0 ? 'n = 0' : `n = ${terms.map(({ symbol }) => symbol).join(' + ')}`,
+        terms,
+      };
+    }
+  }
+}
+
+/** Whether a child’s head goes through, and whether one falls over it: the residential code on guards. */
+function judgeRailing({ own }: PieceContext, timber: Timber, gapMm: number): Verdict {
+  const [most, least] = [sourced('timber.guard-gap', own).value, sourced('timber.guard', own).value];
+  const say = (says: string, waysOut: Verdict['waysOut'] = []): Verdict => ({
+    level: waysOut.length > 0 ? 'doubtful' : 'good',
+    wording: 'state',
+    says,
+    waysOut,
+  });
+  if (gapMm > most)
+    return say(`gaps over ${most} mm in life look unsafe, and read as a ranch fence`, [
+      {
+        says: `balusters every ${Math.floor(most + timber.thickMm)} mm in life`,
+        change: { path: ['timber', timber.id, 'palesMm'], value: Math.floor(most + timber.thickMm) },
+      },
+    ]);
+  if (timber.heightMm < least)
+    return say(`under ${least} mm in life it reads as a kerb, not as a guard`, [
+      { says: `${least} mm high in life`, change: { path: ['timber', timber.id, 'heightMm'], value: least } },
+    ]);
+  return say('reads as a guard');
+}
+
+/** What the gaps between bars, the brace of a gate come to. */
+function framedFigures(context: PieceContext, timber: Timber, built: FramedOf, titled: Titled): Reckoning[] {
+  const { gapMm, members } = built;
+  const brace = members.find(({ says }) => says === 'brace');
+  const between =
+    gapMm === null || whyNotFramed(timber) !== null
+      ? []
+      : [
+          figure(TIMBER.gap, {
+            ...titled(built.kind === 'bench' ? 'gap between slats' : 'gap between bars'),
+            value: gapMm,
+            terms: [
+              entry(timber, 'L', 'Long', 'lengthMm'),
+              entry(timber, 't', 'Sticks, thick', 'thickMm'),
+              entry(timber, 'p', built.kind === 'bench' ? 'Front to back' : 'Bar to bar at most', 'palesMm'),
+            ],
+            ...(built.kind === 'railing' && { verdict: judgeRailing(context, timber, gapMm) }),
+          }),
+        ];
+  const slope = brace?.mitreDeg
+    ? [
+        figure(TIMBER.brace, {
+          ...titled('its brace'),
+          value: brace.mitreDeg[0],
+          terms: [
+            shaped('w', 'Between its stiles', timber.lengthMm - 2 * timber.thickMm, 'mm in life'),
+            shaped('h', 'Between its outer rails', timber.heightMm - 4 * timber.thickMm, 'mm in life'),
+            entry(timber, 't', 'Sticks, thick', 'thickMm'),
+          ],
+          note: 'From the foot of the hinge side up: it is pressed, and the gate does not sag. Both ends are cut so far from square.',
+        }),
+      ]
+    : [];
+  return [...between, ...slope];
+}
+
+function figuresOf(context: PieceContext, timber: Timber, built: Built, titled: Titled): Reckoning[] {
+  switch (built.kind) {
+    case 'fence':
+      return fenceFigures(timber, built, titled);
+    case 'steps':
+      return stepFigures(context, timber, built, titled);
+    default:
+      return framedFigures(context, timber, built, titled);
+  }
+}
+
 function stockVerdict(timber: Timber, nesting: Nesting, piecesMm: readonly number[]): Verdict {
   if (nesting.unplaced.length === 0)
     return { level: 'good', wording: 'state', says: 'all of it comes out of the sticks', waysOut: [] };
@@ -133,34 +257,18 @@ export function reckonTimber(
 ): { figures: Reckoning[]; facts: TimberFacts } {
   const { own, scale } = context;
   const titled: Titled = (what) => ({ at: timber.id, part: null, title: `${timber.name}: ${what}` });
-  const built =
-    timber.kind === 'fence' ? fenceOf(timber) : stepsOf(timber, sourced('timber.rise', own).value);
+  const built = builtOf(timber, sourced('timber.rise', own).value);
   const sticks = sticksOf(timber, built, scale.ratio);
   const piecesMm = sticks
     .flatMap(({ lengthMm, count }) => new Array<number>(Math.min(count, MOST_PIECES)).fill(lengthMm))
     .slice(0, MOST_PIECES);
   const nesting = nest(piecesMm, [{ lengthMm: timber.stockMm, count: Infinity }], timber.kerfMm);
-  const isTight = built.kind === 'fence' && built.railMm <= 0;
+  const wrong = fault(timber, built);
   const pieces = figure(TIMBER.pieces, {
     ...titled('pieces'),
     value: sticks.reduce((sum, { count }) => sum + count, 0),
-    ...(built.kind === 'fence'
-      ? {
-          formula: 'n = b + 1 + (r + k) × b',
-          terms: [
-            shaped('b', 'Bays', built.bays, 'count'),
-            shaped('r', 'Rails in a bay', isTight ? 0 : timber.rails, 'count'),
-            shaped('k', 'Pales in a bay', built.pales, 'count'),
-          ],
-        }
-      : {
-          formula: 'n = f + m − 1',
-          terms: [
-            shaped('f', 'Sides', built.sideMm > 0 ? 2 : 0, 'count'),
-            shaped('m', 'Risers', built.risers, 'count'),
-          ],
-        }),
-    ...(isTight && { verdict: tooThick(timber) }),
+    ...piecesFrom(timber, built, sticks),
+    ...(wrong && { verdict: wrong }),
   });
   const bars = figure(TIMBER.sticks, {
     ...titled('sticks'),
@@ -172,9 +280,6 @@ export function reckonTimber(
     ],
     verdict: stockVerdict(timber, nesting, piecesMm),
   });
-  const ofKind =
-    built.kind === 'fence'
-      ? fenceFigures(timber, built, titled)
-      : stepFigures(context, timber, built, titled);
+  const ofKind = figuresOf(context, timber, built, titled);
   return { figures: [...ofKind, pieces, bars], facts: { id: timber.id, built, sticks, piecesMm, nesting } };
 }

@@ -1,8 +1,10 @@
 import { type DrawItem, type Drawing, dimension, moved } from '../../drawing/index.ts';
 import type { Ring } from '../../form/index.ts';
+import { mapOutline } from '../../form/index.ts';
 import type { Timber } from '../../piece/index.ts';
 import { formatMiniMm, miniMm } from '../../units/index.ts';
-import type { FenceOf, StepsOf } from './timberOf.ts';
+import type { FramedOf } from './framedOf.ts';
+import type { Built, FenceOf, StepsOf } from './timberOf.ts';
 
 const EDGE = 12;
 const mm = (value: number) => formatMiniMm(miniMm(value));
@@ -67,13 +69,39 @@ function steps(timber: Timber, { risers, riseMm }: StepsOf, ratio: number): Draw
   ];
 }
 
+function framed(timber: Timber, { members }: FramedOf, ratio: number): DrawItem[] {
+  const [long, high] = [timber.lengthMm / ratio, timber.heightMm / ratio];
+  return [
+    ...members.flatMap(({ ring }): DrawItem[] =>
+      ring
+        ? mapOutline([[ring]], ([x, y]) => [x / ratio, y / ratio]).flatMap(([rim]) =>
+            rim ? [wood(rim)] : [],
+          )
+        : [],
+    ),
+    ...dimension([0, 0], [long, 0], -6, mm(long)),
+    ...dimension([0, 0], [0, high], 6, mm(high)),
+  ];
+}
+
+function itemsOf(timber: Timber, built: Built, ratio: number): DrawItem[] {
+  switch (built.kind) {
+    case 'fence':
+      return fence(timber, built, ratio);
+    case 'steps':
+      return steps(timber, built, ratio);
+    default:
+      return framed(timber, built, ratio);
+  }
+}
+
 /** What is built from sticks seen from the front, or a flight of steps from its side: at true size it is glued up on the print. */
-export function timberDrawing(timber: Timber, built: FenceOf | StepsOf, ratio: number): Drawing {
-  const items = built.kind === 'fence' ? fence(timber, built, ratio) : steps(timber, built, ratio);
+export function timberDrawing(timber: Timber, built: Built, ratio: number): Drawing {
+  const items = itemsOf(timber, built, ratio);
   const [wide, high] =
-    built.kind === 'fence'
-      ? [timber.lengthMm, timber.heightMm]
-      : [Math.max(built.runMm, timber.stepMm), timber.heightMm];
+    built.kind === 'steps'
+      ? [Math.max(built.runMm, timber.stepMm), timber.heightMm]
+      : [timber.lengthMm, timber.heightMm];
   return {
     widthMm: wide / ratio + 2 * EDGE,
     heightMm: high / ratio + 2 * EDGE,

@@ -1,4 +1,5 @@
 import type { Timber } from '../../piece/index.ts';
+import { type FramedOf, framedOf } from './framedOf.ts';
 
 /** One kind of stick that is cut, miniature mm. */
 export interface Stick {
@@ -30,6 +31,21 @@ export interface StepsOf {
   readonly sideMm: number;
 }
 
+/** Whatever is built from sticks. */
+export type Built = FenceOf | StepsOf | FramedOf;
+
+/** What a record of sticks comes to. */
+export function builtOf(timber: Timber, mostRiseMm: number): Built {
+  switch (timber.kind) {
+    case 'fence':
+      return fenceOf(timber);
+    case 'steps':
+      return stepsOf(timber, mostRiseMm);
+    default:
+      return framedOf(timber, timber.kind);
+  }
+}
+
 /** A fence of equal bays, none wider than it is told. */
 export function fenceOf({ lengthMm, thickMm, stepMm, palesMm }: Timber): FenceOf {
   const bays = Math.max(1, Math.ceil((lengthMm - thickMm) / stepMm - 1e-9));
@@ -52,8 +68,19 @@ export function stepsOf({ heightMm, stepMm }: Timber, mostRiseMm: number): Steps
   };
 }
 
+/** Members that are alike, counted together. */
+function alike({ members }: FramedOf, ratio: number): Stick[] {
+  const found = new Map<string, Stick>();
+  for (const { says, lengthMm, mitreDeg, deep } of members) {
+    const key = `${says} ${lengthMm.toFixed(3)}`;
+    const there = found.get(key);
+    found.set(key, { says, lengthMm: lengthMm / ratio, count: (there?.count ?? 0) + deep, mitreDeg });
+  }
+  return [...found.values()];
+}
+
 /** What is cut for it at scale, the longest first. */
-export function sticksOf(timber: Timber, built: FenceOf | StepsOf, ratio: number): readonly Stick[] {
+export function sticksOf(timber: Timber, built: Built, ratio: number): readonly Stick[] {
   const stick = (says: string, mm: number, count: number, mitreDeg: Stick['mitreDeg'] = null): Stick => ({
     says,
     lengthMm: mm / ratio,
@@ -67,11 +94,13 @@ export function sticksOf(timber: Timber, built: FenceOf | StepsOf, ratio: number
           stick('rail', built.railMm, timber.rails * built.bays),
           stick('pale', timber.heightMm, built.pales * built.bays),
         ]
-      : [
-          // The foot is level and the head upright: each is cut as far from square as the flight leans from it.
-          stick('side', built.sideMm, 2, [90 - built.angleDeg, built.angleDeg]),
-          stick('tread', timber.lengthMm, built.risers - 1),
-        ];
+      : built.kind === 'steps'
+        ? [
+            // The foot is level and the head upright: each is cut as far from square as the flight leans from it.
+            stick('side', built.sideMm, 2, [90 - built.angleDeg, built.angleDeg]),
+            stick('tread', timber.lengthMm, built.risers - 1),
+          ]
+        : alike(built, ratio);
   return all
     .filter(({ count, lengthMm }) => count > 0 && lengthMm > 0)
     .sort((a, b) => b.lengthMm - a.lengthMm);

@@ -2,6 +2,8 @@ import type { Given } from '../../context/index.ts';
 import type { PartId } from '../../piece/index.ts';
 import { figure, type Reckoning, sourced, type Term, termFrom } from '../../reckoning/index.ts';
 import { WORK } from '../builtFigures.ts';
+import { planArea } from '../plan/planArea.ts';
+import { within } from '../plan/room.ts';
 
 /** When a job of the ground is due: while a part is raw clay, at any time before things stand, or once they are finished. */
 export type Due = 'raw' | 'built' | 'after';
@@ -132,12 +134,49 @@ class Work {
     );
   }
 
+  /** Trees that stand in ground which sets wet: their feet are kept apart from it. */
+  #film(): Jobs {
+    const { heaps, stood } = this.#piece;
+    const wet = heaps.filter(
+      ({ of, skin, skinMm }) => of === 'plaster' || of === 'paste' || (skin !== 'none' && skinMm > 0),
+    );
+    const trees = stood.filter(({ part, xMm, yMm }) => {
+      const isTree = this.#given.contexts.get(part)?.part.form.kind === 'tree';
+      return isTree && wet.some((heap) => within([xMm, yMm], planArea(heap).ring));
+    });
+    if (trees.length === 0) return NONE;
+    const names = [...new Set(trees.map(({ part }) => this.#name(part)))].join(', ');
+    const job: GroundJob = {
+      id: 'ground-film',
+      title: `Cling film round the foot of ${names} while the ground sets: it lifts out again to be filled`,
+      due: 'built',
+      places: false,
+      parts: [],
+      needs: wet.map(({ id }) => `ground-rise-${id}`),
+    };
+    return withHands(job, this.#rated('work.film', 't = r × n', counted('n', 'Trees', trees.length), 1));
+  }
+
   #masonry(): Jobs {
     return all(
       this.#piece.masonry.map(({ id, part }) => {
         const minutes = this.#given.find(null, `masonry.minutes.${id}`);
+        if (!minutes || minutes.quantity.value === 0) return NONE;
+        const scored = { value: minutes.quantity.value, formula: 't = T', terms: [termFrom('T', minutes)] };
+        if (part === null)
+          return withHands(
+            {
+              id: `ground-lay-${id}`,
+              title: 'Lay the stones of the base',
+              due: 'built',
+              places: false,
+              parts: [],
+              needs: ['ground-base', ...this.#piece.heaps.map(({ id: heap }) => `ground-rise-${heap}`)],
+            },
+            scored,
+          );
         const of = this.#given.contexts.get(part)?.part;
-        if (!minutes || !of) return NONE;
+        if (!of) return NONE;
         const isClay = of.mix.length > 0;
         const job: GroundJob = {
           id: `ground-lay-${id}`,
@@ -147,11 +186,7 @@ class Work {
           parts: [of.id],
           needs: [],
         };
-        return withHands(job, {
-          value: minutes.quantity.value,
-          formula: 't = T',
-          terms: [termFrom('T', minutes)],
-        });
+        return withHands(job, scored);
       }),
     );
   }
@@ -172,12 +207,12 @@ class Work {
 
   #timber(): Jobs {
     return all(
-      this.#piece.timber.map(({ id, name }) => {
+      this.#piece.timber.map(({ id, name, stuff }) => {
         const pieces = this.#given.find(null, `timber.pieces.${id}`);
         if (!pieces) return NONE;
         const job: GroundJob = {
           id: `ground-timber-${id}`,
-          title: `Cut and glue up ${name}`,
+          title: stuff === 'wire' ? `Cut and solder up ${name}` : `Cut and glue up ${name}`,
           due: 'built',
           places: false,
           parts: [],
@@ -294,13 +329,26 @@ class Work {
 
   /** All jobs, each behind those it needs. */
   jobs(): Jobs {
-    const built = all([this.#base(), this.#rises(), this.#masonry(), this.#timber(), this.#backdrop()]);
+    const built = all([
+      this.#base(),
+      this.#rises(),
+      this.#film(),
+      this.#masonry(),
+      this.#timber(),
+      this.#backdrop(),
+    ]);
     const foliage = this.#foliage();
     const stand = this.#stand([...built.jobs.filter(({ due }) => due === 'built'), ...foliage.jobs]);
     const ground = stand.jobs.length > 0 ? stand.jobs : built.jobs.filter(({ due }) => due === 'built');
     const covers = this.#covers(ground.map(({ id }) => id));
     const dry = covers.jobs.length > 0 ? covers.jobs : ground;
-    return all([built, foliage, stand, covers, this.#pours(dry.map(({ id }) => id))]);
+    const found = all([built, foliage, stand, covers, this.#pours(dry.map(({ id }) => id))]);
+    const ids = new Set(found.jobs.map(({ id }) => id));
+    // What is not to be done holds nothing up.
+    return {
+      ...found,
+      jobs: found.jobs.map((job) => ({ ...job, needs: job.needs.filter((id) => ids.has(id)) })),
+    };
   }
 }
 

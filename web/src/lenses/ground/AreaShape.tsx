@@ -1,3 +1,4 @@
+import { planArea } from '@every-inch/core/ground';
 import { type Cover, type Heap, type Piece, type Pour, setAt } from '@every-inch/core/piece';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { type Point, pathOf } from '../../parts/board.ts';
@@ -93,7 +94,8 @@ export function AreaShape({ kind, area, grip, isPicked, onPick }: AreaProps) {
     const far = event.shiftKey ? 10 : 1;
     keep(changed(corner, [by[0] * far, by[1] * far]));
   };
-  const ring = points.map(({ xMm, yMm }): Point => [xMm, yMm]);
+  const corners = points.map(({ xMm, yMm }): Point => [xMm, yMm]);
+  const { ring } = planArea({ points, ribbonMm: area.ribbonMm });
   const pointer = { onPointerMove: move, onPointerUp: letGo, onPointerCancel: drop };
   return (
     <>
@@ -117,7 +119,7 @@ export function AreaShape({ kind, area, grip, isPicked, onPick }: AreaProps) {
         <title>{area.name}</title>
       </path>
       {isPicked &&
-        ring.map(([x, y], i) => (
+        corners.map(([x, y], i) => (
           // biome-ignore lint/a11y/useSemanticElements: a handle on a drawing cannot be an HTML button
           <circle
             // biome-ignore lint/suspicious/noArrayIndexKey: a corner is known by its place alone

@@ -14,6 +14,8 @@ import { LengthField } from '../../parts/LengthField.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { useTold } from '../../spine/hooks.ts';
 import { edit, editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
+import { DrawnBase } from './DrawnBase.tsx';
+import { Joins } from './Joins.tsx';
 import { usePlan } from './useGround.ts';
 
 const OUTLINE_SAYS: Readonly<Record<BoardOutline, string>> = {
@@ -34,6 +36,9 @@ const STUFF_SAYS: Readonly<Record<BoardStuff, string>> = {
 const OUTLINES = BOARD_OUTLINES.map((value) => ({ value, says: OUTLINE_SAYS[value] }));
 const STUFFS = BOARD_STUFFS.map((value) => ({ value, says: STUFF_SAYS[value] }));
 
+/** A slice sawn off a dowel: round, of solid wood, as thick as it is still sawn true by hand. */
+const SLICE = { outline: 'round', stuff: 'solid-wood', thicknessMm: 10, studs: 0 } as const;
+
 interface LengthProps {
   readonly board: Board;
   readonly field: 'widthMm' | 'depthMm' | 'thicknessMm';
@@ -51,62 +56,6 @@ function Length({ board, field, label }: LengthProps) {
       unit="mm"
       onLength={(mm) => dispatch(editAt(`${label} of the base`, ['board', field], mm))}
     />
-  );
-}
-
-/** A drawn base as corners, one pair a line. */
-function Corners({ board }: { readonly board: Board }) {
-  const dispatch = useAppDispatch();
-  const set = (points: Board['points']) =>
-    dispatch(editAt('outline of the base', ['board', 'points'], points));
-  const { points } = board;
-  const at = (i: number, field: 'xMm' | 'yMm', mm: number) =>
-    set(points.map((one, k) => (k === i ? { ...one, [field]: mm } : one)));
-  return (
-    <div className="mt-2">
-      <p className="text-[13px] text-quiet">
-        Corners, miniature mm to the right and to the back of the middle
-      </p>
-      <ol className="flex flex-wrap gap-x-4 gap-y-1">
-        {points.map((point, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: a corner is known by its place alone
-          <li key={i} className="flex items-end gap-1">
-            <span className="figure text-quiet">{i + 1}</span>
-            {(['xMm', 'yMm'] as const).map((field) => (
-              <NumberField
-                key={field}
-                hideLabel
-                label={`corner ${i + 1}, ${field === 'xMm' ? 'right' : 'back'}`}
-                value={point[field]}
-                className="w-16"
-                onNumber={(mm) => at(i, field, mm)}
-              />
-            ))}
-            {points.length > 3 && (
-              <button
-                type="button"
-                className="press-quiet text-quiet"
-                aria-label={`take corner ${i + 1} out`}
-                onClick={() => set(points.filter((_, k) => k !== i))}
-              >
-                ×
-              </button>
-            )}
-          </li>
-        ))}
-      </ol>
-      <button
-        type="button"
-        className="press-quiet text-fired"
-        onClick={() => {
-          const [first, last] = [points[0], points.at(-1)];
-          if (first && last)
-            set([...points, { xMm: (first.xMm + last.xMm) / 2, yMm: (first.yMm + last.yMm) / 2 }]);
-        }}
-      >
-        + corner between the last and the first
-      </button>
-    </div>
   );
 }
 
@@ -176,12 +125,22 @@ export function BaseFields() {
         <button
           type="button"
           className="press-quiet text-fired"
+          onClick={() =>
+            dispatch(editAt('a slice of a branch or a dowel', ['board'], { ...board, ...SLICE }))
+          }
+        >
+          a slice of a dowel
+        </button>
+        <button
+          type="button"
+          className="press-quiet text-fired"
           onClick={() => dispatch(editAt('no base', ['board'], null))}
         >
           no base
         </button>
       </div>
-      {board.outline === 'drawn' && <Corners board={board} />}
+      {board.outline === 'drawn' && <DrawnBase board={board} />}
+      <Joins board={board} />
       {plan.fault && (
         <p role="alert" className="mt-1 text-wont">
           {plan.fault}

@@ -5,6 +5,8 @@ import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { edit, editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
+import { AreaFields } from './AreaFields.tsx';
+import { Tones } from './Tones.tsx';
 
 const OF_SAYS: Readonly<Record<CoverStuff, string>> = {
   earth: 'earth and grout',
@@ -41,6 +43,7 @@ function OneCover({ cover }: { readonly cover: Cover }) {
         className="w-16"
         onNumber={(mm) => set('deepMm', mm, 'depth')}
       />
+      <AreaFields kind="covers" area={cover} />
       <BinButton
         label={`take ${cover.name} away`}
         onPress={() =>
@@ -52,6 +55,7 @@ function OneCover({ cover }: { readonly cover: Cover }) {
           )
         }
       />
+      <Tones cover={cover} />
     </li>
   );
 }
@@ -87,7 +91,7 @@ export function Covers({ onPick }: { readonly onPick: (id: string) => void }) {
         </>
       )}
       <button type="button" className="press-quiet text-fired" onClick={add}>
-        + earth, turf, stones, snow
+        + earth, turf, stones, snow; a path, a bed, a hedge
       </button>
     </>
   );

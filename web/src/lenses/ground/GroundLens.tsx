@@ -24,6 +24,9 @@ const MATTER = [
   'ground.sag',
   'ground.over',
   'ground.closest',
+  'ground.slope',
+  'ground.modules',
+  'ground.rise-stock.*',
   'ground.hidden.*',
   'pour.volume.*',
   'pour.mix.*',
@@ -36,6 +39,8 @@ const MATTER = [
   'backdrop.width',
   'backdrop.height',
   'backdrop.blur',
+  'backdrop.outside',
+  'timber.gap.*',
 ];
 
 /** The plan at true size, printed over as many pages as it takes. */
@@ -97,7 +102,7 @@ export default function GroundLens() {
           <Section id="masonry" title="Courses" edits={['masonry']}>
             <MasonryLays part={part} />
           </Section>
-          <Section id="timber" title="Fences, steps" edits={['timber']}>
+          <Section id="timber" title="Of sticks" edits={['timber']}>
             <Timbers />
           </Section>
           <Section id="backdrop" title="Backdrop" edits={['backdrop']}>

@@ -8,6 +8,7 @@ import {
   OPENING_HEADS,
   type OpeningHead,
   type Part,
+  type Piece,
   setAt,
   typedLimits,
 } from '@every-inch/core/piece';
@@ -29,6 +30,10 @@ const BOND_SAYS: Readonly<Record<Bond, string>> = {
   checker: 'checker floor',
   basket: 'basket weave',
   herringbone: 'herringbone',
+  rubble: 'random rubble',
+  ashlar: 'squared stones',
+  cobbles: 'cobbles',
+  crazy: 'crazy paving',
 };
 const BOND_OPTIONS = BONDS.map((value) => ({ value, says: BOND_SAYS[value] }));
 
@@ -43,7 +48,26 @@ const USUAL: Readonly<Record<Bond, Pick<Masonry, 'unitLengthMm' | 'unitHeightMm'
   checker: { unitLengthMm: 300, unitHeightMm: 300, jointMm: 3 },
   basket: { unitLengthMm: 215, unitHeightMm: 102.5, jointMm: 10 },
   herringbone: { unitLengthMm: 215, unitHeightMm: 102.5, jointMm: 10 },
+  rubble: { unitLengthMm: 300, unitHeightMm: 180, jointMm: 15 },
+  ashlar: { unitLengthMm: 450, unitHeightMm: 225, jointMm: 8 },
+  cobbles: { unitLengthMm: 120, unitHeightMm: 110, jointMm: 15 },
+  crazy: { unitLengthMm: 450, unitHeightMm: 400, jointMm: 20 },
 };
+/** Stones that lie another way for another seed. */
+const BY_SEED: readonly Bond[] = ['rubble', 'ashlar', 'cobbles', 'crazy'];
+/** Courses that stones of the corners go with. */
+const ON_WALLS: readonly Bond[] = ['stretcher', 'header', 'english', 'flemish', 'stack', 'rubble', 'ashlar'];
+
+const MOST_SEED = LIMITS.masonry.seed.max;
+
+/** A piece whose last lay is as told. */
+function withLaid(piece: Piece, over: Partial<Masonry>): Piece {
+  return {
+    ...piece,
+    masonry: piece.masonry.map((lay, i, all) => (i === all.length - 1 ? { ...lay, ...over } : lay)),
+  };
+}
+
 interface OpeningProps {
   readonly lay: Masonry;
   readonly opening: MasonryOpening;
@@ -120,7 +144,10 @@ function Lay({ lay, name }: { readonly lay: Masonry; readonly name: string }) {
       ),
     );
   };
-  const number = (field: 'unitLengthMm' | 'unitHeightMm' | 'jointMm', label: string) => (
+  const number = (
+    field: 'unitLengthMm' | 'unitHeightMm' | 'jointMm' | 'wornMm' | 'quoinMm',
+    label: string,
+  ) => (
     <NumberField
       {...typedLimits(LIMITS.masonry[field])}
       label={label}
@@ -144,6 +171,17 @@ function Lay({ lay, name }: { readonly lay: Masonry; readonly name: string }) {
         {number('unitLengthMm', 'Long, in life')}
         {number('unitHeightMm', BRICKS.includes(lay.bond) ? 'High, in life' : 'Wide, in life')}
         {number('jointMm', 'Joint, in life')}
+        {number('wornMm', 'Corners worn by, in life')}
+        {ON_WALLS.includes(lay.bond) && number('quoinMm', 'Corner stones long, in life')}
+        {(BY_SEED.includes(lay.bond) || lay.wornMm > 0) && (
+          <button
+            type="button"
+            className="press-quiet text-fired"
+            onClick={() => set('seed', (lay.seed % MOST_SEED) + 1, 'another lie')}
+          >
+            lay them another way
+          </button>
+        )}
         <BinButton
           label={`nothing laid on ${face}`}
           onPress={() =>
@@ -163,7 +201,7 @@ function Lay({ lay, name }: { readonly lay: Masonry; readonly name: string }) {
           ))}
         </ul>
       )}
-      {on && (
+      {on && ON_WALLS.includes(lay.bond) && (
         <button
           type="button"
           className="press-quiet text-fired"
@@ -191,10 +229,11 @@ function Lay({ lay, name }: { readonly lay: Masonry; readonly name: string }) {
 /** Bricks, planks and tiles on the faces of parts. */
 export function MasonryLays({ part }: { readonly part: Part | null }) {
   const dispatch = useAppDispatch();
-  const { masonry, parts } = useOpenPiece();
+  const { masonry, parts, board } = useOpenPiece();
   const faces = useAsk('ground.faces', part ? { part: part.id } : null) ?? [];
   const [first] = faces;
-  const nameOf = (id: string) => parts.find((one) => one.id === id)?.name ?? id;
+  const nameOf = (id: string | null) =>
+    id === null ? 'the base' : (parts.find((one) => one.id === id)?.name ?? id);
   return (
     <>
       {masonry.length > 0 && (
@@ -204,6 +243,23 @@ export function MasonryLays({ part }: { readonly part: Part | null }) {
           ))}
         </ul>
       )}
+      {board && (
+        <p>
+          <button
+            type="button"
+            className="press-quiet text-fired"
+            onClick={() =>
+              dispatch(
+                edit('stones on the base', (piece) =>
+                  withLaid(withMasonry(piece, null, 'top'), { bond: 'cobbles', ...USUAL.cobbles }),
+                ),
+              )
+            }
+          >
+            + cobbles, slabs or planks on the base
+          </button>
+        </p>
+      )}
       {part && first ? (
         <button
           type="button"
@@ -212,7 +268,7 @@ export function MasonryLays({ part }: { readonly part: Part | null }) {
             dispatch(edit(`masonry on ${part.name}`, (piece) => withMasonry(piece, part.id, first.key)))
           }
         >
-          + bricks, planks or tiles on {part.name}
+          + bricks, stones, planks or tiles on {part.name}
         </button>
       ) : (
         <p className="text-[13px] text-quiet">

@@ -1,11 +1,12 @@
 import { extentOf } from '@every-inch/core/form';
-import { boxesApart, type Extent, type Laid, stoodAt } from '@every-inch/core/ground';
+import { boxesApart, type Extent, type Laid, planArea, stoodAt } from '@every-inch/core/ground';
 import type { Cover, Eye, Heap, Pour } from '@every-inch/core/piece';
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from 'react';
 import { frameOf, type Point, pathOf } from '../../parts/board.ts';
 import { svgPoint } from '../../parts/svgPoint.ts';
 import { edit, useAppDispatch, useOpenPiece } from '../../state/store.ts';
 import { type AreaKind, AreaShape } from './AreaShape.tsx';
+import { CameraMark, JoinMarks } from './PlanMarks.tsx';
 import { type SnapLine, snapped } from './snap.ts';
 import { type Draft, useLaid, usePlan, useStands } from './useGround.ts';
 
@@ -157,7 +158,7 @@ interface BoardProps {
 /** The base from above with all that stands on it: what is dragged says how near it comes to the others. */
 export function PlanBoard({ picked, onPick }: BoardProps) {
   const dispatch = useAppDispatch();
-  const { stood, heaps, pours, covers, eyes } = useOpenPiece();
+  const { board, stood, heaps, pours, covers, eyes, backdrop } = useOpenPiece();
   const plan = usePlan();
   const [draft, setDraft] = useState<(Draft & { readonly lines: readonly SnapLine[] }) | null>(null);
   const held = useRef<{ id: string; by: Point } | null>(null);
@@ -165,9 +166,7 @@ export function PlanBoard({ picked, onPick }: BoardProps) {
   // What stands on another is drawn over it.
   const lowFirst = useMemo(() => [...all].sort((a, b) => footOf(a) - footOf(b)), [all]);
   const rings = useMemo(() => {
-    const areas = [...heaps, ...pours, ...covers].map(({ points }) =>
-      points.map(({ xMm, yMm }): Point => [xMm, yMm]),
-    );
+    const areas = [...heaps, ...pours, ...covers].map((area) => planArea(area).ring);
     const found = [...(plan.ring ? [plan.ring] : []), ...all.flatMap(({ outline }) => outline), ...areas];
     return found.length > 0
       ? found
@@ -277,6 +276,7 @@ export function PlanBoard({ picked, onPick }: BoardProps) {
             vectorEffect="non-scaling-stroke"
           />
         )}
+        {plan.ring && board && <JoinMarks joins={board.joins} ring={plan.ring} />}
         {covers.map(area('covers'))}
         {heaps.map(area('heaps'))}
         {pours.map(area('pours'))}
@@ -307,6 +307,7 @@ export function PlanBoard({ picked, onPick }: BoardProps) {
           <Name key={one.id} one={one} all={all} size={frame.height * 0.032} />
         ))}
         <EyeMarks eyes={eyes} reach={reach} />
+        {backdrop && <CameraMark backdrop={backdrop} />}
       </svg>
     </div>
   );

@@ -12,6 +12,7 @@ import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { edit, editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
+import { AreaFields } from './AreaFields.tsx';
 
 const OF_SAYS: Readonly<Record<PourStuff, string>> = {
   resin: 'clear resin',
@@ -68,6 +69,9 @@ function OnePour({ pour }: { readonly pour: Pour }) {
             )
           }
         />
+      </div>
+      <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
+        <AreaFields kind="pours" area={pour} />
       </div>
       <TintFields pour={pour} />
       <p className="mt-1 text-[13px] text-quiet">{CARE[pour.of]}</p>

@@ -10,9 +10,13 @@ import {
 } from '@every-inch/core/piece';
 import { BinButton } from '../../parts/BinButton.tsx';
 import { Choice } from '../../parts/Choice.tsx';
+import { DrawingView } from '../../parts/DrawingView.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { PrintTrue } from '../../parts/PrintTrue.tsx';
 import { TextField } from '../../parts/TextField.tsx';
+import { useAsk } from '../../spine/hooks.ts';
 import { edit, editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
+import { AreaFields } from './AreaFields.tsx';
 
 const OF_SAYS: Readonly<Record<HeapStuff, string>> = {
   foam: 'sheets of foam',
@@ -36,7 +40,13 @@ function Rise({ heap }: { readonly heap: Heap }) {
   const dispatch = useAppDispatch();
   const set = (field: keyof Heap, value: unknown, what: string) =>
     dispatch(editAt(`${what} of ${heap.name}`, ['heaps', heap.id, field], value));
-  const number = (field: 'heightMm' | 'slopeDeg' | 'skinMm' | 'sheetMm', label: string, after: string) => (
+  const isSheets = SHEETS.includes(heap.of);
+  const drawing = useAsk('ground.layers', isSheets ? { id: heap.id } : null);
+  const number = (
+    field: 'heightMm' | 'slopeDeg' | 'skinMm' | 'sheetMm' | 'stockWideMm' | 'stockHighMm',
+    label: string,
+    after: string,
+  ) => (
     <NumberField
       {...typedLimits(LIMITS.heap[field])}
       label={label}
@@ -59,7 +69,9 @@ function Rise({ heap }: { readonly heap: Heap }) {
       {number('heightMm', 'High', 'mm')}
       {number('slopeDeg', 'Its sides', '°')}
       <Choice label="Built of" value={heap.of} options={OFS} onChoose={(of) => set('of', of, 'stuff')} />
-      {SHEETS.includes(heap.of) && number('sheetMm', 'One sheet', 'mm')}
+      {isSheets && number('sheetMm', 'One sheet', 'mm')}
+      {isSheets && number('stockWideMm', 'Sheets sold, wide', 'mm')}
+      {isSheets && number('stockHighMm', 'Sheets sold, high', 'mm')}
       <Choice
         label="Over it"
         value={heap.skin}
@@ -67,6 +79,7 @@ function Rise({ heap }: { readonly heap: Heap }) {
         onChoose={(skin) => set('skin', skin, 'skin')}
       />
       {heap.skin !== 'none' && number('skinMm', 'So thick', 'mm')}
+      <AreaFields kind="heaps" area={heap} />
       <BinButton
         label={`take ${heap.name} away`}
         onPress={() =>
@@ -78,6 +91,16 @@ function Rise({ heap }: { readonly heap: Heap }) {
           )
         }
       />
+      {drawing && (
+        <div className="w-full">
+          <DrawingView
+            drawing={drawing}
+            label={`Templates of ${heap.name} on their sheets`}
+            className="mt-1 max-h-56 w-full max-w-xl"
+          />
+          <PrintTrue drawing={drawing} name={`${heap.name}, templates`} says="Print its templates" />
+        </div>
+      )}
     </li>
   );
 }
@@ -107,7 +130,7 @@ export function Rises({ onPick }: { readonly onPick: (id: string) => void }) {
         </ul>
       )}
       <button type="button" className="press-quiet text-fired" onClick={add}>
-        + a rise of the ground
+        + a rise, a bank, a wall of ground
       </button>
     </>
   );

@@ -4,8 +4,9 @@ import { toast } from 'sonner';
 import { BinButton } from '../../parts/BinButton.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { type Column, Table } from '../../parts/Table.tsx';
+import { TextField } from '../../parts/TextField.tsx';
 import { useTold } from '../../spine/hooks.ts';
-import { edit, useAppDispatch, useOpenPiece } from '../../state/store.ts';
+import { edit, editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
 import { usePlan } from './useGround.ts';
 
 /** Room that is left about a thing that is put on, mm. */
@@ -113,6 +114,25 @@ export function Standing({ picked, onPick }: StandingProps) {
     place('xMm', 'right, mm'),
     place('yMm', 'back, mm'),
     place('turnDeg', 'turned, °'),
+    {
+      id: 'group',
+      title: 'goes with',
+      cell: (one) => (
+        <TextField
+          hideLabel
+          label={`group of ${nameOf(one)}`}
+          entry={['stood', one.id, 'group']}
+          value={one.group}
+          placeholder="alone"
+          className="w-24"
+          onText={(group) =>
+            dispatch(
+              editAt(`group of ${nameOf(one)}`, ['stood', one.id, 'group'], group.trim().slice(0, 200)),
+            )
+          }
+        />
+      ),
+    },
     ...eyes.map(
       ({ id, name }): Column<Stood> => ({
         id: `eye-${id}`,

@@ -1,7 +1,15 @@
 import { type TimberFacts, withTimber } from '@every-inch/core/ground';
-import { LIMITS, setAt, type Timber, typedLimits } from '@every-inch/core/piece';
+import {
+  LIMITS,
+  setAt,
+  TIMBER_KINDS,
+  type Timber,
+  type TimberStuff,
+  typedLimits,
+} from '@every-inch/core/piece';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { BinButton } from '../../parts/BinButton.tsx';
+import { Choice } from '../../parts/Choice.tsx';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { PrintTrue } from '../../parts/PrintTrue.tsx';
@@ -12,31 +20,107 @@ import { edit, editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts
 
 type Field = keyof (typeof LIMITS)['timber'];
 
+const STOCK = [
+  ['stockMm', 'A stick is long', 'mm'],
+  ['kerfMm', 'The saw takes', 'mm'],
+] as const;
+const THICK = ['thickMm', 'Sticks thick, in life', 'mm'] as const;
+const LONG = ['lengthMm', 'Long, in life', 'mm'] as const;
+const HIGH = ['heightMm', 'High, in life', 'mm'] as const;
+const DEEP = ['palesMm', 'Front to back, in life', 'mm'] as const;
+
 /** What is asked of each kind, with the unit that is written behind it. */
 const FIELDS: Readonly<Record<Timber['kind'], readonly (readonly [Field, string, string?])[]>> = {
   fence: [
-    ['lengthMm', 'Long, in life', 'mm'],
+    LONG,
     ['heightMm', 'Posts high, in life', 'mm'],
     ['stepMm', 'From post to post at most, in life', 'mm'],
     ['rails', 'Rails in a bay'],
     ['palesMm', 'Pale to pale, in life', 'mm'],
-    ['thickMm', 'Sticks thick, in life', 'mm'],
-    ['stockMm', 'A stick is long', 'mm'],
-    ['kerfMm', 'The saw takes', 'mm'],
+    THICK,
+    ...STOCK,
   ],
   steps: [
     ['lengthMm', 'Wide, in life', 'mm'],
     ['heightMm', 'Climbs, in life', 'mm'],
     ['stepMm', 'A tread, in life', 'mm'],
-    ['thickMm', 'Sticks thick, in life', 'mm'],
-    ['stockMm', 'A stick is long', 'mm'],
-    ['kerfMm', 'The saw takes', 'mm'],
+    THICK,
+    ...STOCK,
+  ],
+  railing: [
+    LONG,
+    HIGH,
+    ['stepMm', 'From post to post at most, in life', 'mm'],
+    ['palesMm', 'Baluster to baluster at most, in life', 'mm'],
+    ['rails', 'Rails, with the handrail'],
+    THICK,
+    ...STOCK,
+  ],
+  gate: [
+    ['lengthMm', 'Wide, in life', 'mm'],
+    HIGH,
+    ['rails', 'Rails'],
+    ['palesMm', 'Board to board, in life; 0 for none', 'mm'],
+    THICK,
+    ...STOCK,
+  ],
+  rack: [['lengthMm', 'Wide, in life', 'mm'], HIGH, DEEP, ['rails', 'Shelves'], THICK, ...STOCK],
+  bench: [
+    LONG,
+    ['heightMm', 'Seat high, in life', 'mm'],
+    DEEP,
+    ['rails', 'Slats'],
+    ['stepMm', 'From legs to legs at most, in life', 'mm'],
+    THICK,
+    ...STOCK,
+  ],
+  frame: [['lengthMm', 'Wide, in life', 'mm'], HIGH, THICK, ...STOCK],
+  grid: [
+    ['lengthMm', 'Wide, in life', 'mm'],
+    HIGH,
+    ['palesMm', 'Bar to bar at most, in life', 'mm'],
+    ['rails', 'Level bars'],
+    THICK,
+    ...STOCK,
   ],
 };
-const ORDER: Readonly<Record<Timber['kind'], string>> = {
-  fence: 'Glue it up on the print: posts and rails of a bay, then the next bay; pales last.',
-  steps: 'Glue it up on the print: one side, the treads from the foot up, then the other side.',
+const KIND_SAYS: Readonly<Record<Timber['kind'], string>> = {
+  fence: 'a fence',
+  steps: 'a flight of steps',
+  railing: 'a railing',
+  gate: 'a gate',
+  rack: 'a rack',
+  bench: 'a bench',
+  frame: 'a frame',
+  grid: 'a grid of bars',
 };
+const LABELS: Readonly<Record<Timber['kind'], string>> = {
+  fence: 'Fence',
+  steps: 'Steps',
+  railing: 'Railing',
+  gate: 'Gate',
+  rack: 'Rack',
+  bench: 'Bench',
+  frame: 'Frame',
+  grid: 'Grid',
+};
+const STUFFS: readonly { readonly value: TimberStuff; readonly says: string }[] = [
+  { value: 'wood', says: 'wood, glued' },
+  { value: 'wire', says: 'wire, soldered' },
+];
+/** How it is put together on its print, step by step. */
+const ORDER: Readonly<Record<Timber['kind'], string>> = {
+  fence: 'posts and rails of a bay, then the next bay; pales last.',
+  steps: 'one side, the treads from the foot up, then the other side.',
+  railing: 'posts and lower rails, the balusters of a bay, the handrail over all of it last.',
+  gate: 'stiles and rails square on the print, the brace, then the boards.',
+  rack: 'two sides flat on the print, then the bearers between them, the ends of the shelves last.',
+  bench: 'a pair of legs under each cross-piece, upright, then the slats over them.',
+  frame: 'two corners apart, square, then both halves into one.',
+  grid: 'level bars laid down first, upright bars into their halvings.',
+};
+const SOLDERING =
+  'Solder in a draught of fresh air, on a tile; no solder with lead where hands or mouths go. ';
 
 const mm = (value: number) => formatMiniMm(miniMm(value));
 type Stick = TimberFacts['sticks'][number];
@@ -60,7 +144,7 @@ function OneTimber({ timber, facts }: { readonly timber: Timber; readonly facts:
     <li className="border-b border-hair py-2">
       <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
         <TextField
-          label={timber.kind === 'fence' ? 'Fence' : 'Steps'}
+          label={LABELS[timber.kind]}
           entry={[...path, 'name']}
           value={timber.name}
           className="w-32"
@@ -80,6 +164,12 @@ function OneTimber({ timber, facts }: { readonly timber: Timber; readonly facts:
             }
           />
         ))}
+        <Choice
+          label="Of"
+          value={timber.stuff}
+          options={STUFFS}
+          onChoose={(stuff) => dispatch(editAt(`stuff of ${timber.name}`, [...path, 'stuff'], stuff))}
+        />
         <BinButton
           label={`take ${timber.name} away`}
           onPress={() =>
@@ -97,7 +187,7 @@ function OneTimber({ timber, facts }: { readonly timber: Timber; readonly facts:
           label={`Cut list of ${timber.name}`}
           columns={COLUMNS}
           rows={facts.sticks}
-          keyOf={({ says }) => says}
+          keyOf={({ says, lengthMm }) => `${says} ${lengthMm}`}
         />
       )}
       {drawing && (
@@ -109,7 +199,8 @@ function OneTimber({ timber, facts }: { readonly timber: Timber; readonly facts:
           />
           <p className="mt-1 flex flex-wrap items-center gap-x-3 text-[13px] text-quiet">
             <PrintTrue drawing={drawing} name={timber.name} says="Print it to glue up on" />
-            {ORDER[timber.kind]}
+            {timber.stuff === 'wire' && SOLDERING}
+            {timber.stuff === 'wire' ? 'Solder' : 'Glue'} it up on the print: {ORDER[timber.kind]}
           </p>
         </>
       )}
@@ -117,13 +208,12 @@ function OneTimber({ timber, facts }: { readonly timber: Timber; readonly facts:
   );
 }
 
-/** Fences and steps, with what is cut for them. */
+/** What is built from sticks, with what is cut for it. */
 export function Timbers() {
   const dispatch = useAppDispatch();
   const { timber } = useOpenPiece();
   const built = useTold('ground.timber', null) ?? [];
-  const add = (kind: Timber['kind']) =>
-    dispatch(edit(kind === 'fence' ? 'fence' : 'steps', (piece) => withTimber(piece, kind)));
+  const add = (kind: Timber['kind']) => dispatch(edit(KIND_SAYS[kind], (piece) => withTimber(piece, kind)));
   return (
     <>
       {timber.length > 0 && (
@@ -133,12 +223,13 @@ export function Timbers() {
           ))}
         </ul>
       )}
-      <button type="button" className="press-quiet text-fired" onClick={() => add('fence')}>
-        + a fence
-      </button>
-      <button type="button" className="press-quiet text-fired" onClick={() => add('steps')}>
-        + a flight of steps
-      </button>
+      <p className="flex flex-wrap gap-x-4">
+        {TIMBER_KINDS.map((kind) => (
+          <button key={kind} type="button" className="press-quiet text-fired" onClick={() => add(kind)}>
+            + {KIND_SAYS[kind]}
+          </button>
+        ))}
+      </p>
     </>
   );
 }

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { DEFAULT_BOARD, type Piece } from '@every-inch/core/piece';
+import { DEFAULT_BOARD, DEFAULT_MASONRY, type Piece } from '@every-inch/core/piece';
 import { screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { figures } from '../../spine/open.ts';
@@ -80,16 +80,7 @@ describe('the colour of a pour', () => {
 describe('openings in courses', () => {
   it('are put in under an arch, and a lintel takes its place', async () => {
     const masonry = [
-      {
-        id: 'front',
-        part: 'quay',
-        on: 'front',
-        bond: 'stretcher',
-        unitLengthMm: 215,
-        unitHeightMm: 65,
-        jointMm: 10,
-        openings: [],
-      },
+      { ...DEFAULT_MASONRY, id: 'front', part: 'quay', on: 'front' },
     ] as unknown as Piece['masonry'];
     const { user } = atGround({ ...ferry, masonry });
     await user.click(await screen.findByRole('button', { name: '+ an opening under an arch or a lintel' }));

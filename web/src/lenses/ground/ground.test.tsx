@@ -23,10 +23,19 @@ const based: Piece = {
     stuff: 'ply',
     thicknessMm: 12,
     studs: 0,
+    joins: [],
   },
   stood: [
-    { id: 'post-1', part: ferry.parts[0]?.id as never, xMm: 90, yMm: -40, turnDeg: 0, foliage: 'none' },
-    { id: 'quay-1', part: 'quay' as never, xMm: -40, yMm: 40, turnDeg: 0, foliage: 'none' },
+    {
+      id: 'post-1',
+      part: ferry.parts[0]?.id as never,
+      xMm: 90,
+      yMm: -40,
+      turnDeg: 0,
+      foliage: 'none',
+      group: '',
+    },
+    { id: 'quay-1', part: 'quay' as never, xMm: -40, yMm: 40, turnDeg: 0, foliage: 'none', group: '' },
   ],
 };
 const value = (key: string) => figures.find(null, key)?.quantity.value;
@@ -79,7 +88,7 @@ describe('the plan', () => {
       ...based,
       stood: [
         ...based.stood,
-        { id: 'crate-1', part: 'crate' as never, xMm: -40, yMm: 40, turnDeg: 0, foliage: 'none' },
+        { id: 'crate-1', part: 'crate' as never, xMm: -40, yMm: 40, turnDeg: 0, foliage: 'none', group: '' },
       ],
     };
     const { user } = atGround(onQuay);
@@ -119,7 +128,7 @@ describe('a pour', () => {
 describe('a rise', () => {
   it('of plaster dries, of foam is built in layers', async () => {
     const { user } = atGround(based);
-    await user.click(await screen.findByRole('button', { name: '+ a rise of the ground' }));
+    await user.click(await screen.findByRole('button', { name: '+ a rise, a bank, a wall of ground' }));
     const { id } = pieceNow().heaps[0] ?? expect.fail('no rise');
     await waitFor(() => expect(value(`ground.rise-sheets.${id}`)).toBe(2));
     await user.selectOptions(await screen.findByLabelText('Built of'), 'plaster');
@@ -131,7 +140,9 @@ describe('a rise', () => {
 describe('courses on a face', () => {
   it('begin on the first face of the chosen part; planks come with their own size, bricks keep theirs', async () => {
     const { user } = atGround(based);
-    await user.click(await screen.findByRole('button', { name: '+ bricks, planks or tiles on Brick quay' }));
+    await user.click(
+      await screen.findByRole('button', { name: '+ bricks, stones, planks or tiles on Brick quay' }),
+    );
     const { id } = pieceNow().masonry[0] ?? expect.fail('no masonry');
     expect(pieceNow().masonry[0]).toMatchObject({ part: 'quay', on: 'front', bond: 'stretcher' });
     await waitFor(() => expect(value(`masonry.count.${id}`)).toBeGreaterThan(100));
@@ -154,16 +165,18 @@ describe('cover and foliage', () => {
     ...bare,
     board: based.board,
     stood: [
-      { id: 'near', part: 'willow' as never, xMm: -70, yMm: -20, turnDeg: 0, foliage: 'none' },
-      { id: 'quay-1', part: 'quay' as never, xMm: 50, yMm: 0, turnDeg: 0, foliage: 'none' },
-      { id: 'far', part: 'willow' as never, xMm: 50, yMm: 80, turnDeg: 0, foliage: 'none' },
+      { id: 'near', part: 'willow' as never, xMm: -70, yMm: -20, turnDeg: 0, foliage: 'none', group: '' },
+      { id: 'quay-1', part: 'quay' as never, xMm: 50, yMm: 0, turnDeg: 0, foliage: 'none', group: '' },
+      { id: 'far', part: 'willow' as never, xMm: 50, yMm: 80, turnDeg: 0, foliage: 'none', group: '' },
     ],
     eyes: [{ id: 'front', name: 'the front', fromDeg: 0, heightMm: 1, awayMm: 900 }],
   };
 
   it('lies where nothing stands, and takes more the deeper it is', async () => {
     const { user } = atGround(based);
-    await user.click(await screen.findByRole('button', { name: '+ earth, turf, stones, snow' }));
+    await user.click(
+      await screen.findByRole('button', { name: '+ earth, turf, stones, snow; a path, a bed, a hedge' }),
+    );
     const { id } = pieceNow().covers[0] ?? expect.fail('no cover');
     await waitFor(() => expect(value(`cover.grams.${id}`)).toBeGreaterThan(0));
     const before = value(`cover.grams.${id}`) ?? 0;

@@ -3,6 +3,7 @@ import {
   asItStands,
   type Laid,
   laid,
+  movedTo,
   type PlanFacts,
   placedOn,
   type Spot,
@@ -32,7 +33,7 @@ export function useLaid(
   draft: Draft | null,
 ): readonly Laid[] {
   return useMemo(() => {
-    const now = draft ? stood.map((one) => (one.id === draft.id ? { ...one, ...draft.spot } : one)) : stood;
+    const now = draft ? movedTo(stood, draft.id, draft.spot) : stood;
     return placedOn({ stood: now, heaps }, prints).map((one) => laid(one));
   }, [stood, heaps, prints, draft]);
 }

@@ -6,8 +6,8 @@ import { toast } from 'sonner';
 import { Choice } from '../../../parts/Choice.tsx';
 import { LengthField } from '../../../parts/LengthField.tsx';
 import { useLifeFormat } from '../../../parts/lengths.ts';
+import { asOutline, fromPicture, fromSvg, OutlineFileError } from '../../../parts/outlineIn.ts';
 import { OutlineBoard } from './OutlineBoard.tsx';
-import { asOutline, fromPicture, fromSvg, OutlineFileError } from './outlineIn.ts';
 
 type ViewName = 'front' | 'side' | 'top';
 const VIEWS: readonly { readonly view: ViewName; readonly title: string }[] = [

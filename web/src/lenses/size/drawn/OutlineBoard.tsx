@@ -1,8 +1,8 @@
 import type { PlanePoint } from '@every-inch/core/form';
 import { type KeyboardEvent, type PointerEvent, useState } from 'react';
 import { type BoardFrame, frameOf, type Point, pathOf } from '../../../parts/board.ts';
+import { fewer } from '../../../parts/outlineIn.ts';
 import { svgPoint } from '../../../parts/svgPoint.ts';
-import { fewer } from './outlineIn.ts';
 
 /** Size of a handle, as a share of the longer side of a board. */
 const GRIP = 0.018;

@@ -3,9 +3,9 @@ import type { DrawnForm } from '@every-inch/core/form';
 import { fireEvent, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { describe, expect, it } from 'vitest';
+import { asOutline, fewer, fromSvg, OutlineFileError } from '../../../parts/outlineIn.ts';
 import { atBench, choose, fill, press, withDesk } from '../../../testing/bench.tsx';
 import { DrawnOutlines } from './DrawnOutlines.tsx';
-import { asOutline, fewer, fromSvg, OutlineFileError } from './outlineIn.ts';
 
 withDesk();
 
