@@ -58,9 +58,34 @@ const ABOVE = { right: [1, 0, 0], up: [0, 0, -1] } as const;
 const toPlan = (ring: Ring): Ring => counterClockwise(ring.map(([x, z]): Vec2 => [x, -z]));
 const movedRing = (ring: Ring, [dx, dy]: Vec2): Ring => ring.map(([x, y]): Vec2 => [x + dx, y + dy]);
 
+/** Two slices whose corners differ by no more than this are one, mm: less than a hand puts anything down to. */
+const ALIKE = 0.02;
+
+function isAlike(a: Slab, b: Slab): boolean {
+  return (
+    a.ring.length === b.ring.length &&
+    Math.abs(a.toMm - b.fromMm) < ALIKE &&
+    a.ring.every(([x, y], i) => {
+      const [u, v] = b.ring[i] as Vec2;
+      return Math.hypot(u - x, v - y) < ALIKE;
+    })
+  );
+}
+
+/** Slices of an upright stretch made one: a post is one prism, however many slices it was looked at in. */
+function merged(slabs: readonly Slab[]): Slab[] {
+  const all: Slab[] = [];
+  for (const slab of slabs) {
+    const last = all.at(-1);
+    if (last && isAlike(last, slab)) all[all.length - 1] = { ...last, toMm: slab.toMm };
+    else all.push(slab);
+  }
+  return all;
+}
+
 function slabsOf({ shape, shrink }: PartContext, liftMm: number, by: Vec2): Slab[] {
   const foot = shape.box.min[1];
-  return slabHulls(shape, SLABS).map(({ from, to, ring }): Slab => {
+  const slabs = slabHulls(shape, SLABS).map(({ from, to, ring }): Slab => {
     const small = ring.map(([x, z]): Vec2 => [x / shrink, z / shrink]);
     return {
       fromMm: liftMm + (from - foot) / shrink,
@@ -68,6 +93,7 @@ function slabsOf({ shape, shrink }: PartContext, liftMm: number, by: Vec2): Slab
       ring: movedRing(thinned(toPlan(small)), by),
     };
   });
+  return merged(slabs);
 }
 
 function middleOf(ring: Ring): Vec2 {

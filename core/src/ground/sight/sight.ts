@@ -3,6 +3,7 @@ import {
   areaOf,
   extentOf,
   hull,
+  intersected,
   mapOutline,
   type Outline,
   type Side,
@@ -13,7 +14,7 @@ import {
   without,
 } from '../../form/index.ts';
 import type { Eye } from '../../piece/index.ts';
-import { boxesApart } from '../plan/room.ts';
+import { boxesApart, type Extent } from '../plan/room.ts';
 import { onPlan, type Placed } from '../plan/standing.ts';
 
 /** A thing as it is seen from somewhere. */
@@ -73,10 +74,16 @@ function bySlices({ print, spot, liftMm }: Placed, right: Vec3, up: Vec3): Outli
   );
 }
 
+/** What two boxes that touch have in common, mm². */
+function meets([l, b, r, t]: Extent, [u, v, w, z]: Extent): number {
+  return Math.max(0, Math.min(r, w) - Math.max(l, u)) * Math.max(0, Math.min(t, z) - Math.max(b, v));
+}
+
 /** A thing with its silhouette in the picture and how near it is to the eye. */
 interface Shown {
   readonly placed: Placed;
   readonly outline: Outline;
+  readonly box: Extent;
   readonly near: number;
 }
 
@@ -103,21 +110,15 @@ export function sightFrom(
     const foot: Vec3 = [xMm, one.liftMm - shape.box.min[1] / shrink, -yMm];
     const by = [dot(foot, right), dot(foot, up)] as const;
     const middle: Vec3 = [xMm, one.liftMm + (shape.box.max[1] - shape.box.min[1]) / shrink / 2, -yMm];
-    return [
-      {
-        placed: one,
-        outline: isFew
-          ? mapOutline(shape.seenFrom(side), ([x, y]) => [x / shrink + by[0], y / shrink + by[1]])
-          : bySlices(one, right, up),
-        near: dot(middle, towards),
-      },
-    ];
+    const outline = isFew
+      ? mapOutline(shape.seenFrom(side), ([x, y]) => [x / shrink + by[0], y / shrink + by[1]])
+      : bySlices(one, right, up);
+    return [{ placed: one, outline, box: extentOf(outline), near: dot(middle, towards) }];
   });
   const order = [...shown].sort((a, b) => b.near - a.near);
-  return order.map(({ placed: { id, print }, outline }, i): Seen => {
-    const box = extentOf(outline);
+  return order.map(({ placed: { id, print }, outline, box }, i): Seen => {
     // Only those before it whose box meets its own can hide any of it.
-    const nearer = order.slice(0, i).filter((one) => boxesApart(extentOf(one.outline), box) === 0);
+    const nearer = order.slice(0, i).filter((one) => boxesApart(one.box, box) === 0);
     const whole = areaOf(outline);
     const open =
       nearer.length === 0 ? outline : without(outline, uniteAreas(nearer.map((one) => one.outline)));
@@ -125,7 +126,8 @@ export function sightFrom(
     let [hiddenBy, most] = [null as string | null, 0.01 * whole];
     if (seen < 0.99)
       for (const one of nearer) {
-        const hidden = whole - areaOf(without(outline, one.outline));
+        // Its box meets no more of it than this: only one that could hide more is looked at.
+        const hidden = meets(one.box, box) <= most ? 0 : areaOf(intersected(outline, one.outline));
         if (hidden > most) [hiddenBy, most] = [one.placed.id, hidden];
       }
     return { id, part: print.part, name: print.name, outline, open, seenPct: 100 * seen, hiddenBy };
