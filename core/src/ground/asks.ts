@@ -3,10 +3,13 @@ import type { Drawing } from '../drawing/index.ts';
 import { extentOf } from '../form/index.ts';
 import { layersDrawing } from './heap/layersOf.ts';
 import { IN_SHEETS } from './heap/reckonHeap.ts';
+import { compareLayouts, type LayoutRow } from './layout/compareLayouts.ts';
 import { baseFace, masonryFaces } from './masonry/faces.ts';
 import { masonryDrawing } from './masonry/masonryDrawing.ts';
 import { planDrawing } from './plan/planDrawing.ts';
 import { placedOn } from './plan/reckonPlan.ts';
+import { standingIn } from './pour/reckonPour.ts';
+import { sectionDrawing } from './pour/sectionDrawing.ts';
 import { footprintsOfPiece, masonryOfPiece, planOfPiece, timberOfPiece } from './reckoners.ts';
 import { sightFrom } from './sight/sight.ts';
 import { viewDrawing } from './sight/viewDrawing.ts';
@@ -69,6 +72,24 @@ export const layersAsk = ask(
     const heap = given.context.piece.heaps.find((one) => one.id === id);
     return heap && IN_SHEETS.includes(heap.of) ? layersDrawing(heap) : null;
   },
+);
+
+/** A pour in section, at true size; null for one that is not there or has no level. */
+export const sectionAsk = ask(
+  'ground.section',
+  (given: Given, { id }: { readonly id: string }): Drawing | null => {
+    const { pours, board } = given.context.piece;
+    const pour = pours.find((one) => one.id === id);
+    const layers = given.find(null, `pour.layers.${id}`)?.quantity.value ?? 1;
+    return pour ? sectionDrawing({ pour, board, inIt: standingIn(pour, placedIn(given)), layers }) : null;
+  },
+);
+
+/** The layout there is and those that were set aside, with what each comes to. */
+export const layoutsAsk = ask(
+  'ground.layouts',
+  (given: Given, _: Record<string, never>): readonly LayoutRow[] =>
+    compareLayouts(given, given.piece(footprintsOfPiece).prints),
 );
 
 /** Faces of a part that courses can be laid on. */

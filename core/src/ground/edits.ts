@@ -20,6 +20,7 @@ import {
   type Stood,
   type Timber,
 } from '../piece/index.ts';
+import type { LaidOut } from './layout/compareLayouts.ts';
 import { edgeOf } from './plan/boardRing.ts';
 import type { Footprint } from './plan/footprint.ts';
 import { type PlanAreaRecord, planArea } from './plan/planArea.ts';
@@ -134,6 +135,32 @@ export function movedTo(stood: readonly Stood[], id: string, spot: Partial<Spot>
 /** A piece with one of its things, and its group, somewhere else on the plan. */
 export function stoodAt(piece: Piece, id: string, spot: Partial<Spot>): Piece {
   return { ...piece, stood: movedTo(piece.stood, id, spot) };
+}
+
+const laidOutIn = ({ board, stood, heaps, pours, covers }: LaidOut): LaidOut => ({
+  board,
+  stood,
+  heaps,
+  pours,
+  covers,
+});
+
+/** A piece with a copy of its layout set aside. */
+export function withLayout(piece: Piece, name: string): Piece {
+  return { ...piece, layouts: [...piece.layouts, { id: newId('layout'), name, ...laidOutIn(piece) }] };
+}
+
+/** A piece laid out as one that was set aside; the one it had is set aside in its stead. */
+export function takeLayout(piece: Piece, id: string, before: string): Piece {
+  const taken = piece.layouts.find((one) => one.id === id);
+  if (!taken) return piece;
+  return {
+    ...piece,
+    ...laidOutIn(taken),
+    layouts: piece.layouts.map((one) =>
+      one.id === id ? { id: newId('layout'), name: before, ...laidOutIn(piece) } : one,
+    ),
+  };
 }
 
 /** A third of what an area covers is a ribbon’s width when it is made one. */

@@ -214,6 +214,22 @@ export const POURS = declareFigures('ground', {
     says: 'what is mixed or bought for a pour, what shrinks and stays in the cup counted in',
     formula: 'm = V × ρ ÷ (1 − s ÷ 100) × (1 + w ÷ 100)',
   },
+  hardener: {
+    key: 'pour.hardener.*',
+    of: 'piece',
+    unit: 'g',
+    title: 'Pour, of that hardener',
+    says: 'hardener in what is mixed for a pour',
+    formula: 'h = m ÷ (r + 1)',
+  },
+  cup: {
+    key: 'pour.cup.*',
+    of: 'piece',
+    unit: 'cm³',
+    title: 'Pour, cup for one layer',
+    says: 'size of the cup that one layer of a pour is mixed in',
+    formula: 'c = m ÷ ρ ÷ n × k',
+  },
   layers: {
     key: 'pour.layers.*',
     of: 'piece',
@@ -329,6 +345,14 @@ export const MASONRY = declareFigures('ground', {
     title: 'Lintel, long',
     says: 'length of the lintel over an opening, its bearings counted in',
     formula: 'l = (w + 2 × 150 ÷ 215 × L) ÷ R',
+  },
+  paper: {
+    key: 'masonry.paper.*',
+    of: 'piece',
+    unit: 'min',
+    title: 'Masonry, of printed paper instead',
+    says: 'minutes to glue the courses on as printed paper instead',
+    formula: 't = A ÷ r',
   },
   minutes: {
     key: 'masonry.minutes.*',

@@ -8,17 +8,20 @@ export {
   movedTo,
   putOn,
   stoodAt,
+  takeLayout,
   withBoard,
   withCorner,
   withCover,
   withEye,
   withHeap,
   withJoin,
+  withLayout,
   withMasonry,
   withOpening,
   withPour,
   withTimber,
 } from './edits.ts';
+export type { LaidOut, LayoutRow } from './layout/compareLayouts.ts';
 export { headerMm, rowOf, type Unit } from './masonry/bonds.ts';
 export { type MasonryFace, masonryFaces } from './masonry/faces.ts';
 export { type LaidUnit, layUnits } from './masonry/layUnits.ts';

@@ -1,7 +1,16 @@
 import { bonesSubject } from '../armature/index.ts';
 import { bulkSubject } from '../bulk/index.ts';
 import { declareSubject } from '../context/index.ts';
-import { layersAsk, masonryAsk, masonryFacesAsk, planSheetAsk, timberAsk, viewAsk } from './asks.ts';
+import {
+  layersAsk,
+  layoutsAsk,
+  masonryAsk,
+  masonryFacesAsk,
+  planSheetAsk,
+  sectionAsk,
+  timberAsk,
+  viewAsk,
+} from './asks.ts';
 import { groundLines } from './lines.ts';
 import { GROUND_RECKONERS } from './reckoners.ts';
 
@@ -10,6 +19,6 @@ export const groundSubject = declareSubject({
   name: 'ground',
   needs: [bulkSubject, bonesSubject],
   reckoners: GROUND_RECKONERS,
-  asks: [planSheetAsk, viewAsk, masonryAsk, masonryFacesAsk, timberAsk, layersAsk],
+  asks: [planSheetAsk, viewAsk, masonryAsk, masonryFacesAsk, timberAsk, layersAsk, sectionAsk, layoutsAsk],
   lines: [{ stage: 'ground', isLong: false, of: groundLines }],
 });

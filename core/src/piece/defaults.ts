@@ -79,6 +79,7 @@ export function newPiece(name: string, created: string, random: () => number = M
     covers: [],
     eyes: [],
     masonry: [],
+    layouts: [],
     own: {},
     quarantine: [],
   };

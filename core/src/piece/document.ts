@@ -24,7 +24,18 @@ import { Clay, ClayLayer, CoreChoice, Insert, MixShare, RegionChoice } from '../
 import { Fit } from '../fits/record/classes.ts';
 import type { Form } from '../form/index.ts';
 import { FORM_CLASSES, PersonFormData } from '../form/record/classes.ts';
-import { Backdrop, Board, Cover, Eye, Heap, Masonry, Pour, Stood, Timber } from '../ground/record/classes.ts';
+import {
+  Backdrop,
+  Board,
+  Cover,
+  Eye,
+  Heap,
+  Layout,
+  Masonry,
+  Pour,
+  Stood,
+  Timber,
+} from '../ground/record/classes.ts';
 import { STUFF_IDS, type StuffId, WIRE_SYSTEMS, type WireSystem } from '../handbook/index.ts';
 import { LogEntry } from '../log/record/classes.ts';
 import { Reference } from '../picture/record/classes.ts';
@@ -203,6 +214,8 @@ export class Piece {
   /** What it all stands on; null while there is none. */
   @IsOptional() @Nested(() => Board) board!: Board | null;
   @NestedList(() => Stood) stood!: Stood[];
+  /** Ways of laying the ground out that were set aside. */
+  @NestedList(() => Layout) layouts!: Layout[];
   @NestedList(() => Heap) heaps!: Heap[];
   @NestedList(() => Pour) pours!: Pour[];
   @NestedList(() => Cover) covers!: Cover[];

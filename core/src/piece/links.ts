@@ -16,6 +16,10 @@ export function withoutLinksTo(piece: Piece, isGone: (id: PartId) => boolean): P
       one.part !== null && isGone(one.part) ? { ...one, part: null } : one,
     ),
     stood: piece.stood.filter(({ part }) => !isGone(part)),
+    layouts: piece.layouts.map((layout) => ({
+      ...layout,
+      stood: layout.stood.filter(({ part }) => !isGone(part)),
+    })),
     masonry: piece.masonry.filter(({ part }) => part === null || !isGone(part)),
     aids: aidsWithoutParts(piece.aids, isGone),
     route: piece.route && routeWithoutParts(piece.route, thingsOf(piece), isGone),

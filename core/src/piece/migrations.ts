@@ -286,6 +286,7 @@ export const MIGRATIONS: readonly Migration[] = [
       const record = (field: string, added: RawRecord) =>
         isRecord(raw[field]) ? { [field]: { ...added, ...raw[field] } } : {};
       return {
+        layouts: [],
         ...raw,
         version: 8,
         ...record('board', { joins: [] }),

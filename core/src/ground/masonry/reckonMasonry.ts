@@ -186,6 +186,30 @@ function reckonArches(
   });
 }
 
+/** Bonds that are laid of bricks. */
+const BRICK_BONDS: readonly Masonry['bond'][] = ['stretcher', 'header', 'english', 'flemish'];
+
+/** Whether a unit reads as a brick, or as what. */
+function judgeBrick({ context: { own } }: Given, { id, unitLengthMm }: Masonry): Verdict {
+  const [least, most] = ['ground.brick-least', 'ground.brick-most'].map((row) => sourced(row, own).value);
+  const isBrick = unitLengthMm >= (least ?? 0) && unitLengthMm <= (most ?? Infinity);
+  return {
+    level: isBrick ? 'good' : 'doubtful',
+    wording: 'state',
+    says: isBrick
+      ? 'reads as a brick'
+      : `reads as a ${unitLengthMm > (most ?? 0) ? 'block' : 'tile'} of ${Math.round(unitLengthMm)} mm, ${(unitLengthMm / 25.4).toFixed(0)} in, in life`,
+    waysOut: isBrick
+      ? []
+      : [
+          {
+            says: 'a brick of 215 mm in life',
+            change: { path: ['masonry', id, 'unitLengthMm'], value: 215 },
+          },
+        ],
+  };
+}
+
 /** Counts, courses, size and minutes of one lay of masonry. */
 export function reckonMasonry(given: Given, lay: Masonry): { figures: Reckoning[]; facts: MasonryFacts } {
   const { own, scale } = given.context;
@@ -252,6 +276,7 @@ export function reckonMasonry(given: Given, lay: Masonry): { figures: Reckoning[
     value: size.lengthMm,
     terms: [units[0] as Term, termFrom('R', given.context.scaleFigure)],
     note: `${size.heightMm.toFixed(2)} mm high, joints of ${size.jointMm.toFixed(2)} mm.`,
+    ...(BRICK_BONDS.includes(lay.bond) && { verdict: judgeBrick(given, lay) }),
   });
   const rate = sourced('ground.bricks', own);
   const arches = reckonArches(given, lay, face, openings, titled);
@@ -276,8 +301,16 @@ export function reckonMasonry(given: Given, lay: Masonry): { figures: Reckoning[
       rate.term('r'),
     ],
   });
+  const pace = sourced('ground.paper', own);
+  const paper = figure(MASONRY.paper, {
+    ...base,
+    title: titled('of printed paper instead'),
+    value: area.quantity.value / pace.value,
+    terms: [area, pace.term('r')],
+    note: 'The guide printed on matt paper, sealed, glued on and its joints drawn over; flat from nearby.',
+  });
   return {
-    figures: [count, ...courses, long, ...arches, minutes],
+    figures: [count, ...courses, long, ...arches, minutes, paper],
     facts: { id: lay.id, face, laid, openings, quoins, says: null },
   };
 }

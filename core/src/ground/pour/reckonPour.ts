@@ -209,7 +209,20 @@ function mixing(given: Given, { pour, deepMm, figure: make, terms }: Filled, vol
     value: (count * hours.value) / 24,
     terms: [termFrom('n', layers), hours.term('t')],
   });
-  return [mix, layers, days];
+  const perCup = sourced('pour.cup', own);
+  const cup = make(POURS.cup, 'cup for one layer', {
+    value: (mix.quantity.value / rho.value / count) * perCup.value,
+    terms: [termFrom('m', mix), rho.term('ρ'), termFrom('n', layers), perCup.term('k')],
+    note: 'Each layer is mixed when it is poured, never all of it at once: a full cup heats itself.',
+  });
+  if (pour.of !== 'resin') return [mix, layers, cup, days];
+  const ratio = sourced('pour.resin-ratio', own);
+  const hardener = make(POURS.hardener, 'of that hardener', {
+    value: mix.quantity.value / (ratio.value + 1),
+    terms: [termFrom('m', mix), ratio.term('r')],
+    note: `Resin ${(mix.quantity.value - mix.quantity.value / (ratio.value + 1)).toFixed(1)} g; weighed, not judged by eye, and the packet’s own ratio goes before this. Gloves, fresh air, nothing near food.`,
+  });
+  return [mix, hardener, layers, cup, days];
 }
 
 /**

@@ -225,3 +225,14 @@ export class Masonry {
   /** Stones up its two sides, long and half as long by turns, in life; 0 for none. */
   @Amount(LIMITS.masonry.quoinMm) quoinMm!: number;
 }
+
+/** A way of laying the ground out that was set aside. */
+export class Layout {
+  @Matches(ID_PATTERN) id!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  @IsOptional() @Nested(() => Board) board!: Board | null;
+  @NestedList(() => Stood) stood!: Stood[];
+  @NestedList(() => Heap) heaps!: Heap[];
+  @NestedList(() => Pour) pours!: Pour[];
+  @NestedList(() => Cover) covers!: Cover[];
+}

@@ -4,6 +4,7 @@ import type {
   Cover,
   Eye,
   Heap,
+  Layout,
   Masonry,
   MasonryOpening,
   Pour,
@@ -113,3 +114,12 @@ export const DEFAULT_TIMBER = {
   kerfMm: 0.5,
   stuff: 'wood',
 } satisfies Partial<Timber>;
+
+export const DEFAULT_LAYOUT = {
+  name: 'layout',
+  board: null,
+  stood: [],
+  heaps: [],
+  pours: [],
+  covers: [],
+} satisfies Partial<Layout>;

@@ -55,6 +55,9 @@ export const GROUND_RULES: readonly Row[] = [
   }),
   practice('ground.bricks', 'Bricks scored in a minute', 8, 'count', { low: 5, high: 12 }),
   practice('ground.glue', 'Wood glue on a cm² of sheet', 0.015, 'g', { low: 0.01, high: 0.025 }),
+  remembered('ground.paper', 'Printed paper glued on, in a minute', 12, 'cm²', { low: 6, high: 20 }),
+  practice('ground.brick-least', 'A brick that reads as one is long in life at least', 180, 'mm in life'),
+  practice('ground.brick-most', 'A brick that reads as one is long in life at most', 300, 'mm in life'),
   remembered('ground.bag', 'Plaster in a bag', 1000, 'g', { low: 500, high: 2500 }),
 ];
 
@@ -88,6 +91,14 @@ export const POUR_RULES: readonly Row[] = [
     high: 20,
   }),
   practice('pour.creep', 'What is poured creeps up its edge by', 1.5, 'mm', { low: 0.5, high: 3 }),
+  remembered('pour.resin-ratio', 'Clear casting resin, parts to one of hardener, by weight', 2, '', {
+    low: 1,
+    high: 4,
+  }),
+  practice('pour.cup', 'A mixing cup holds so many times what is mixed in it', 1.5, '', {
+    low: 1.3,
+    high: 2,
+  }),
   practice('pour.waste', 'Of a mix, what stays in the cup', 5, '%', { low: 3, high: 10 }),
 ];
 

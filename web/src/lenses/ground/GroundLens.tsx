@@ -9,6 +9,7 @@ import { BackdropFields } from './BackdropFields.tsx';
 import { BaseFields } from './BaseFields.tsx';
 import { Covers } from './Covers.tsx';
 import { Eyes } from './Eyes.tsx';
+import { Layouts } from './Layouts.tsx';
 import { MasonryLays } from './MasonryLays.tsx';
 import { PlanBoard } from './PlanBoard.tsx';
 import { Pours } from './Pours.tsx';
@@ -80,6 +81,11 @@ export default function GroundLens() {
               <Standing picked={picked} onPick={setPicked} />
             </Section>
           )}
+          {hasPlan && (
+            <Section id="layouts" title="Layouts" edits={['layouts']}>
+              <Layouts />
+            </Section>
+          )}
           {stood.length > 0 && (
             <Section id="eyes" title="What is seen" edits={['eyes']}>
               <Eyes picked={picked} onPick={setPicked} />
@@ -102,7 +108,7 @@ export default function GroundLens() {
           <Section id="masonry" title="Courses" edits={['masonry']}>
             <MasonryLays part={part} />
           </Section>
-          <Section id="timber" title="Of sticks" edits={['timber']}>
+          <Section id="timber" title="Sticks" edits={['timber']}>
             <Timbers />
           </Section>
           <Section id="backdrop" title="Backdrop" edits={['backdrop']}>

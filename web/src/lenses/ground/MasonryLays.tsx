@@ -17,7 +17,7 @@ import { Choice } from '../../parts/Choice.tsx';
 import { DrawingView } from '../../parts/DrawingView.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { PrintTrue } from '../../parts/PrintTrue.tsx';
-import { useAsk } from '../../spine/hooks.ts';
+import { useAsk, useRatio } from '../../spine/hooks.ts';
 import { edit, editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
 
 const BOND_SAYS: Readonly<Record<Bond, string>> = {
@@ -128,6 +128,7 @@ function Opening({ lay, opening, number }: OpeningProps) {
 function Lay({ lay, name }: { readonly lay: Masonry; readonly name: string }) {
   const dispatch = useAppDispatch();
   const faces = useAsk('ground.faces', { part: lay.part }) ?? [];
+  const ratio = useRatio();
   const drawing = useAsk('ground.masonry', { id: lay.id });
   const on = faces.find(({ key }) => key === lay.on);
   const face = on?.says ?? 'a face';
@@ -169,6 +170,14 @@ function Lay({ lay, name }: { readonly lay: Masonry; readonly name: string }) {
         />
         <Choice label="Laid in" value={lay.bond} options={BOND_OPTIONS} onChoose={choose} />
         {number('unitLengthMm', 'Long, in life')}
+        <NumberField
+          min={0.1}
+          label="Long, on the bench"
+          value={Math.round((100 * lay.unitLengthMm) / ratio) / 100}
+          after="mm"
+          className="w-16"
+          onNumber={(mm) => set('unitLengthMm', Math.round(mm * ratio * 10) / 10, 'length on the bench')}
+        />
         {number('unitHeightMm', BRICKS.includes(lay.bond) ? 'High, in life' : 'Wide, in life')}
         {number('jointMm', 'Joint, in life')}
         {number('wornMm', 'Corners worn by, in life')}

@@ -9,8 +9,11 @@ import {
 } from '@every-inch/core/piece';
 import { BinButton } from '../../parts/BinButton.tsx';
 import { Choice } from '../../parts/Choice.tsx';
+import { DrawingView } from '../../parts/DrawingView.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
+import { PrintTrue } from '../../parts/PrintTrue.tsx';
 import { TextField } from '../../parts/TextField.tsx';
+import { useAsk } from '../../spine/hooks.ts';
 import { edit, editAt, useAppDispatch, useOpenPiece } from '../../state/store.ts';
 import { AreaFields } from './AreaFields.tsx';
 
@@ -31,6 +34,7 @@ const CARE: Readonly<Record<PourStuff, string>> = {
 
 function OnePour({ pour }: { readonly pour: Pour }) {
   const dispatch = useAppDispatch();
+  const section = useAsk('ground.section', { id: pour.id });
   const set = (field: keyof Pour, value: unknown, what: string) =>
     dispatch(editAt(`${what} of ${pour.name}`, ['pours', pour.id, field], value));
   const number = (field: 'deepMm' | 'lowMm' | 'bankDeg', label: string, after: string) => (
@@ -58,6 +62,7 @@ function OnePour({ pour }: { readonly pour: Pour }) {
         {number('deepMm', 'Bed under the rim', 'mm')}
         {number('lowMm', 'Level under the rim', 'mm')}
         {number('bankDeg', 'Its banks', '°')}
+        <AreaFields kind="pours" area={pour} />
         <BinButton
           label={`take ${pour.name} away`}
           onPress={() =>
@@ -70,10 +75,17 @@ function OnePour({ pour }: { readonly pour: Pour }) {
           }
         />
       </div>
-      <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
-        <AreaFields kind="pours" area={pour} />
-      </div>
       <TintFields pour={pour} />
+      {section && (
+        <>
+          <DrawingView
+            drawing={section}
+            label={`${pour.name} in section`}
+            className="mt-1 max-h-32 w-full max-w-2xl"
+          />
+          <PrintTrue drawing={section} name={`${pour.name}, section`} says="Print its section" />
+        </>
+      )}
       <p className="mt-1 text-[13px] text-quiet">{CARE[pour.of]}</p>
     </li>
   );

@@ -177,3 +177,23 @@ describe('the camera on the plan', () => {
     await waitFor(() => expect(value('backdrop.outside')).toBe(0));
   });
 });
+
+describe('other layouts', () => {
+  it('are set aside, compared, and taken by turns', async () => {
+    const { user } = atGround({ ...ferry, stood: [stand('post-1', 'post', 90, 0)] });
+    await user.click(await screen.findByRole('button', { name: '+ set this layout aside, and try another' }));
+    fill(await screen.findByLabelText('right, mm of Mooring post'), '-20');
+    fill(screen.getByLabelText('Thick'), '20');
+    const table = await screen.findByRole('table', { name: 'Ways of laying it out' });
+    await waitFor(() => {
+      const [, now, aside] = within(table).getAllByRole('row');
+      const grams = (row: HTMLElement | undefined) => Number.parseFloat(row?.children[1]?.textContent ?? '');
+      expect(grams(now)).toBeGreaterThan(grams(aside) + 100);
+    });
+    await user.click(within(table).getByRole('button', { name: 'take it' }));
+    expect(stoodAs('post-1')?.xMm).toBe(90);
+    expect(pieceNow().layouts.map(({ stood }) => stood[0]?.xMm)).toEqual([-20]);
+    await user.click(await within(table).findByRole('button', { name: /^no layout/ }));
+    expect(pieceNow().layouts).toEqual([]);
+  });
+});
