@@ -66,16 +66,13 @@ function standing(placed: readonly Placed[], y: number, bedMm: number): DrawItem
       if (!cut) return [];
       const [l, r] = cut;
       const [low, high] = [fromMm - bedMm, toMm - bedMm];
-      return [
-        [
-          [
-            [l, low],
-            [r, low],
-            [r, high],
-            [l, high],
-          ],
-        ],
+      const box: Ring = [
+        [l, low],
+        [r, low],
+        [r, high],
+        [l, high],
       ];
+      return [[[box]]];
     });
     return boxes.length === 0
       ? []
