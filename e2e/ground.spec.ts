@@ -57,7 +57,7 @@ test('the water is lowered: resin, layers and days follow', async ({ page }) => 
   await expect.poll(() => amount(page, 'tidal water, layers')).toBeGreaterThan(3);
 });
 
-test('the plan and the lines to score by measure true on the page', async ({ page }) => {
+test('the plan measures true on the page', async ({ page }) => {
   await openDemo(page, 'Toll Frogs', 'Ground');
   await settled(page);
   const [plan] = await Promise.all([
@@ -67,6 +67,43 @@ test('the plan and the lines to score by measure true on the page', async ({ pag
   const drawn = await inked(page, await readFile(await plan.path()), 10, 140);
   // The base is an oval of 120 mm; half the width of its line stands over at either end.
   expect(Math.abs(drawn.widthMm - 120)).toBeLessThan(1);
+});
+
+test('the lines to score of the quay measure true round their arch', async ({ page }) => {
+  await openDemo(page, 'Low Water Ferry', 'Ground');
+  await settled(page);
+  const [guide] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Print the lines to score by' }).click(),
+  ]);
+  // The front of the quay is 150 mm wide.
+  const drawn = await inked(page, await readFile(await guide.path()), 10, 140);
+  expect(Math.abs(drawn.widthMm - 150)).toBeLessThan(1);
+});
+
+test('foliage is chosen within twelve hours left, and another layout is tried and taken back', async ({
+  page,
+}) => {
+  await openDemo(page, 'Low Water Ferry', 'Ground');
+  await settled(page);
+  await unfolded(page);
+  const hours = () => amount(page, 'All foliage');
+  const within = page.getByRole('textbox', { name: 'Within', exact: true });
+  await within.fill('0.5');
+  await within.press('Enter');
+  await page.getByRole('button', { name: 'Take it', exact: true }).click();
+  await expect.poll(hours).toBeLessThan(0.5);
+  await within.fill('12');
+  await within.press('Enter');
+  await page.getByRole('button', { name: 'Take it', exact: true }).click();
+  await expect.poll(hours).toBeGreaterThan(0.5);
+  expect(await hours()).toBeLessThan(12);
+  await page.getByRole('button', { name: '+ set this layout aside, and try another' }).click();
+  await page.getByRole('button', { name: 'take tidal water away' }).click();
+  const layouts = page.getByRole('table', { name: 'Ways of laying it out' });
+  await expect(layouts.getByRole('row').nth(1)).toContainText('–');
+  await layouts.getByRole('button', { name: 'take it' }).click();
+  await expect(page.getByRole('button', { name: 'take tidal water away' })).toBeVisible();
 });
 
 test('a quay is laid in courses that come out even', async ({ page }) => {

@@ -165,7 +165,7 @@ function OneTimber({ timber, facts }: { readonly timber: Timber; readonly facts:
           />
         ))}
         <Choice
-          label="Of"
+          label="Sticks of"
           value={timber.stuff}
           options={STUFFS}
           onChoose={(stuff) => dispatch(editAt(`stuff of ${timber.name}`, [...path, 'stuff'], stuff))}
