@@ -46,7 +46,7 @@ export {
 } from './plan/standing.ts';
 export { displacedMm3, volumeUnder } from './pour/displaced.ts';
 export { planOfPiece, sightOfPiece, workOfPiece } from './reckoners.ts';
-export { type Seen, sightFrom } from './sight/sight.ts';
+export { type Seen, type SideSeen, sideSeen, sightFrom } from './sight/sight.ts';
 export { groundSubject } from './subject.ts';
 export type { TimberFacts } from './timber/reckonTimber.ts';
 export type { GroundJob } from './work/jobs.ts';

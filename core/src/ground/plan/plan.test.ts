@@ -12,6 +12,7 @@ import {
 } from '../../piece/index.ts';
 import { reckonPiece } from '../../spine/index.ts';
 import { planOfPiece, sightOfPiece } from '../reckoners.ts';
+import { sideSeen } from '../sight/sight.ts';
 import { boardRing } from './boardRing.ts';
 import { planDrawing } from './planDrawing.ts';
 import { placedOn } from './reckonPlan.ts';
@@ -358,6 +359,13 @@ describe('what is seen from an eye', () => {
     expect(seenOf(0, 40, { fromDeg: 90 }).seen).toBeCloseTo(100, 1);
     expect(seenOf(0, 40, { fromDeg: 180 }).seen).toBeCloseTo(100, 1);
     expect(seenOf(0, -40, { fromDeg: 180 }).seen).toBeCloseTo(0, 1);
+  });
+
+  it('looks at that side of a thing which is turned to it, by the thing’s own left and right', () => {
+    const sides = [0, 90, 180, 270].map((fromDeg) => sideSeen({ fromDeg }, 0));
+    expect(sides).toEqual(['front', 'left side', 'back', 'right side']);
+    expect(sideSeen({ fromDeg: 90 }, 90)).toBe('front');
+    expect(sideSeen({ fromDeg: 0 }, -170)).toBe('back');
   });
 
   it('from above shows what stands behind', () => {

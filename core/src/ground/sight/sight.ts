@@ -47,6 +47,20 @@ export function pictureOf({ fromDeg, heightMm, awayMm }: Eye): { right: Vec3; up
 
 const dot = (a: Vec3, b: Vec3) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
 
+/** Which side of a thing an eye looks at. */
+export type SideSeen = 'front' | 'left side' | 'right side' | 'back';
+
+/**
+ * Which side of a thing faces an eye; its own left and right.
+ *
+ * @param turnDeg of the thing, seen from above against the clock
+ * @example sideSeen({ fromDeg: 90 }, 0) // 'left side': a thing that looks to the front has its left hand to the right
+ */
+export function sideSeen({ fromDeg }: Pick<Eye, 'fromDeg'>, turnDeg: number): SideSeen {
+  const by = (((fromDeg - turnDeg + 45) % 360) + 360) % 360;
+  return (['front', 'left side', 'back', 'right side'] as const)[Math.floor(by / 90)] ?? 'front';
+}
+
 /** A direction of the plan in the frame of a thing that is turned on it. */
 function inFrame([x, y, z]: Vec3, turnDeg: number): Vec3 {
   const [c, s] = [Math.cos(radians(turnDeg)), Math.sin(radians(turnDeg))];

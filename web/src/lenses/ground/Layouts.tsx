@@ -13,15 +13,34 @@ function freeName(taken: readonly string[]): string {
   return `layout ${k}`;
 }
 
+interface Row {
+  /** Null for the one that is laid out now. */
+  readonly id: string | null;
+  readonly name: string;
+  /** What it comes to; null until that is worked out. */
+  readonly row: LayoutRow | null;
+}
+
+const told = (row: LayoutRow | null, say: (row: LayoutRow) => string | number) => (row ? say(row) : '…');
 const grams = (value: number) => formatQuantity({ value, unit: 'g' });
 
 /** Ways of laying it out side by side: what each weighs, takes and hides. */
 export function Layouts() {
   const dispatch = useAppDispatch();
   const { layouts } = useOpenPiece();
-  const rows = useAsk('ground.layouts', layouts.length > 0 ? {} : null) ?? [];
+  const found = useAsk('ground.layouts', layouts.length > 0 ? {} : null) ?? [];
+  // Rows are those of the piece as it is; what they come to follows when it is worked out.
+  const comesTo = new Map(found.map((row) => [row.id, row]));
+  const rows: readonly Row[] =
+    layouts.length === 0
+      ? []
+      : [{ id: null, name: 'as it is now' }, ...layouts].map(({ id, name }) => ({
+          id,
+          name,
+          row: comesTo.get(id) ?? null,
+        }));
   const next = freeName(layouts.map(({ name }) => name));
-  const columns: Column<LayoutRow>[] = [
+  const columns: Column<Row>[] = [
     {
       id: 'name',
       title: 'laid out',
@@ -43,15 +62,41 @@ export function Layouts() {
           />
         ),
     },
-    { id: 'weight', title: 'weighs', holds: 'figures', cell: ({ weightG }) => grams(weightG) },
-    { id: 'hours', title: 'bench, h', holds: 'figures', cell: ({ hours }) => hours.toFixed(1) },
-    { id: 'days', title: 'waits, days', holds: 'figures', cell: ({ waitDays }) => waitDays.toFixed(1) },
-    { id: 'mix', title: 'to mix', holds: 'figures', cell: ({ mixG }) => (mixG > 0 ? grams(mixG) : '–') },
-    { id: 'hidden', title: 'half hidden', holds: 'figures', cell: ({ hidden }) => hidden ?? '–' },
+    {
+      id: 'weight',
+      title: 'weighs',
+      holds: 'figures',
+      cell: ({ row }) => told(row, ({ weightG }) => grams(weightG)),
+    },
+    {
+      id: 'hours',
+      title: 'bench, h',
+      holds: 'figures',
+      cell: ({ row }) => told(row, ({ hours }) => hours.toFixed(1)),
+    },
+    {
+      id: 'days',
+      title: 'waits, days',
+      holds: 'figures',
+      cell: ({ row }) => told(row, ({ waitDays }) => waitDays.toFixed(1)),
+    },
+    {
+      id: 'mix',
+      title: 'to mix',
+      holds: 'figures',
+      cell: ({ row }) => told(row, ({ mixG }) => (mixG > 0 ? grams(mixG) : '–')),
+    },
+    {
+      id: 'hidden',
+      title: 'half hidden',
+      holds: 'figures',
+      cell: ({ row }) => told(row, ({ hidden }) => hidden ?? '–'),
+    },
     {
       id: 'says',
       title: 'to be looked at',
-      cell: ({ says }) => (says.length === 0 ? 'nothing' : says.slice(0, 2).join('; ')),
+      cell: ({ row }) =>
+        told(row, ({ says }) => (says.length === 0 ? 'nothing' : says.slice(0, 2).join('; '))),
     },
     {
       id: 'take',

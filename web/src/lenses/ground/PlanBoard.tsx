@@ -7,7 +7,7 @@ import { svgPoint } from '../../parts/svgPoint.ts';
 import { edit, useAppDispatch, useOpenPiece } from '../../state/store.ts';
 import { type AreaKind, AreaShape } from './AreaShape.tsx';
 import { CameraMark, JoinMarks } from './PlanMarks.tsx';
-import { type SnapLine, snapped } from './snap.ts';
+import { type SnapEdges, type SnapLine, snapped } from './snap.ts';
 import { type Draft, useLaid, usePlan, useStands } from './useGround.ts';
 
 const ARROWS: Readonly<Record<string, Point>> = {
@@ -150,6 +150,25 @@ function EyeMarks({ eyes, reach }: { readonly eyes: readonly Eye[]; readonly rea
 
 const footOf = ({ slabs }: Laid) => slabs[0]?.fromMm ?? 0;
 
+/** Boxes of the feet of everything and of the base, for what is taken hold of. */
+function edgesFor(
+  all: readonly Laid[],
+  id: string,
+  { xMm, yMm }: { readonly xMm: number; readonly yMm: number },
+  ring: ReturnType<typeof usePlan>['ring'],
+): SnapEdges | null {
+  const one = all.find((other) => other.id === id);
+  if (!one || one.feet.length === 0) return null;
+  const [left, front, right, back] = extentOf([[one.feet]]);
+  const others = all.flatMap((other): Extent[] =>
+    other.id === id || other.feet.length === 0 ? [] : [extentOf([[other.feet]])],
+  );
+  return {
+    own: [left - xMm, front - yMm, right - xMm, back - yMm],
+    others: ring ? [extentOf([[ring]]), ...others] : others,
+  };
+}
+
 interface BoardProps {
   readonly picked: string | null;
   readonly onPick: (id: string | null) => void;
@@ -161,7 +180,7 @@ export function PlanBoard({ picked, onPick }: BoardProps) {
   const { board, stood, heaps, pours, covers, eyes, backdrop } = useOpenPiece();
   const plan = usePlan();
   const [draft, setDraft] = useState<(Draft & { readonly lines: readonly SnapLine[] }) | null>(null);
-  const held = useRef<{ id: string; by: Point } | null>(null);
+  const held = useRef<{ id: string; by: Point; edges: SnapEdges | null } | null>(null);
   const all = useLaid({ stood, heaps }, plan, draft);
   // What stands on another is drawn over it.
   const lowFirst = useMemo(() => [...all].sort((a, b) => footOf(a) - footOf(b)), [all]);
@@ -189,7 +208,11 @@ export function PlanBoard({ picked, onPick }: BoardProps) {
     const point = svgPoint(event);
     if (!spot || !point) return;
     event.currentTarget.setPointerCapture(event.pointerId);
-    held.current = { id, by: [point.x - spot.xMm, -point.y - spot.yMm] };
+    held.current = {
+      id,
+      by: [point.x - spot.xMm, -point.y - spot.yMm],
+      edges: edgesFor(all, id, spot, plan.ring),
+    };
     still.current = frame;
     onPick(id);
   };
@@ -204,6 +227,7 @@ export function PlanBoard({ picked, onPick }: BoardProps) {
       ...snapped(
         to,
         stood.filter((one) => one.id !== id),
+        held.current.edges,
       ),
     });
   };

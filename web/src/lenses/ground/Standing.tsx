@@ -1,4 +1,4 @@
-import { missingFrom, putOn, stoodAt } from '@every-inch/core/ground';
+import { missingFrom, putOn, sideSeen, stoodAt } from '@every-inch/core/ground';
 import { LIMITS, type Stood, typedLimits } from '@every-inch/core/piece';
 import { toast } from 'sonner';
 import { BinButton } from '../../parts/BinButton.tsx';
@@ -134,13 +134,13 @@ export function Standing({ picked, onPick }: StandingProps) {
       ),
     },
     ...eyes.map(
-      ({ id, name }): Column<Stood> => ({
+      ({ id, name, fromDeg }): Column<Stood> => ({
         id: `eye-${id}`,
         title: `seen from ${name}`,
         holds: 'figures',
         cell: (one) => {
           const row = sights?.find(({ eye }) => eye === id)?.rows.find((seen) => seen.id === one.id);
-          return row ? `${Math.round(row.seenPct)} %` : '–';
+          return row ? `${Math.round(row.seenPct)} %, ${sideSeen({ fromDeg }, one.turnDeg)}` : '–';
         },
       }),
     ),

@@ -19,4 +19,22 @@ describe('a place on the plan', () => {
     ];
     expect(snapped({ xMm: 21.8, yMm: 50, turnDeg: 0 }, two).spot.xMm).toBe(23);
   });
+
+  it('comes to lie flush with the edge of the base, and against another thing', () => {
+    // A box of 20 × 10 mm on a base of 200 × 100, beside another that ends at 40.
+    const edges = {
+      own: [-10, -5, 10, 5],
+      others: [
+        [-100, -50, 100, 50],
+        [20, -10, 40, 10],
+      ],
+    } as const;
+    const { spot, lines } = snapped({ xMm: 51.2, yMm: -44.1, turnDeg: 0 }, [], edges);
+    expect(spot).toMatchObject({ xMm: 50, yMm: -45 });
+    expect(lines).toEqual([
+      { along: 'x', at: 40 },
+      { along: 'y', at: -50 },
+    ]);
+    expect(snapped({ xMm: 89, yMm: 20.2, turnDeg: 0 }, [], edges).spot).toMatchObject({ xMm: 90, yMm: 20 });
+  });
 });
