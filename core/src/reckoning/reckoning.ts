@@ -43,6 +43,21 @@ export function termFrom(symbol: string, figure: ShownFigure): Term {
   };
 }
 
+/**
+ * Terms that come from a form or a plan, told by where they were taken.
+ *
+ * @param says where each of them is from
+ * @example shapedBy('its outline')('A', 'Area', 12, 'cm²').origin // { kind: 'shape', says: 'its outline' }
+ */
+export function shapedBy(says: string) {
+  return (symbol: string, name: string, value: number, unit: Quantity['unit']): Term => ({
+    symbol,
+    name,
+    quantity: { value, unit },
+    origin: { kind: 'shape', says },
+  });
+}
+
 /** A figure without its working, as it is handed to where it is only shown. */
 export function shownOf({ formula: _, terms: __, ...shown }: Reckoning): ShownFigure {
   return shown;

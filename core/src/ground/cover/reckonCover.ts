@@ -1,7 +1,7 @@
 import type { Given } from '../../context/index.ts';
 import { areaOf, intersected, type Outline, type Ring, uniteAreas, without } from '../../form/index.ts';
 import type { Cover } from '../../piece/index.ts';
-import { figure, type Reckoning, sourced, type Term, termFrom } from '../../reckoning/index.ts';
+import { figure, type Reckoning, shapedBy, sourced, termFrom } from '../../reckoning/index.ts';
 import { COVER } from '../figures.ts';
 import { edgeOf } from '../plan/boardRing.ts';
 import { planArea } from '../plan/planArea.ts';
@@ -26,12 +26,7 @@ function areasOf({ context }: Given, ring: Ring, placed: readonly Placed[]) {
   return { whole, taken: whole - free };
 }
 
-const shaped = (symbol: string, name: string, mm2: number): Term => ({
-  symbol,
-  name,
-  quantity: { value: mm2 / 100, unit: 'cm²' },
-  origin: { kind: 'shape', says: 'the plan' },
-});
+const shaped = shapedBy('the plan');
 
 /** How much of each tone goes into a mix. */
 function tonesOf({ id, name, tones }: Cover, grams: Reckoning): Reckoning[] {
@@ -87,8 +82,8 @@ export function reckonCover(given: Given, cover: Cover, placed: readonly Placed[
     title: `${cover.name}, area`,
     value: (whole - taken) / 100,
     terms: [
-      shaped('O', 'Its outline, on the base', whole),
-      shaped('S', 'What stands there, and water', taken),
+      shaped('O', 'Its outline, on the base', whole / 100, 'cm²'),
+      shaped('S', 'What stands there, and water', taken / 100, 'cm²'),
     ],
     ...(why !== null && {
       verdict: {

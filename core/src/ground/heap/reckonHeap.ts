@@ -1,6 +1,14 @@
 import type { PieceContext } from '../../context/index.ts';
 import type { Heap, HeapStuff, SkinStuff } from '../../piece/index.ts';
-import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
+import {
+  figure,
+  type Reckoning,
+  shapedBy,
+  sourced,
+  type Term,
+  termFrom,
+  type Verdict,
+} from '../../reckoning/index.ts';
 import { endArea, reachOf, sidesArea, volumeBetween } from '../banked.ts';
 import { HEAPS } from '../figures.ts';
 import { planArea } from '../plan/planArea.ts';
@@ -111,12 +119,7 @@ function reckonPlaster(
   });
 }
 
-const shaped = (symbol: string, name: string, value: number, unit: Term['quantity']['unit']): Term => ({
-  symbol,
-  name,
-  quantity: { value, unit },
-  origin: { kind: 'shape', says: 'its outline and the slope of its sides' },
-});
+const shaped = shapedBy('its outline and the slope of its sides');
 
 /** The sheets its layers are cut from, what they are glued with, and what is carved away or filled between their steps. */
 function reckonLayers({ own }: PieceContext, heap: Heap): Reckoning[] {

@@ -1,6 +1,6 @@
 import type { Given } from '../../context/index.ts';
 import { areaOf, intersected, type Outline } from '../../form/index.ts';
-import { figure, type Reckoning, sourced, type Term, type Verdict } from '../../reckoning/index.ts';
+import { figure, type Reckoning, shapedBy, sourced, type Term, type Verdict } from '../../reckoning/index.ts';
 import { GROUND } from '../figures.ts';
 import { standingIn } from '../pour/reckonPour.ts';
 import { planArea } from './planArea.ts';
@@ -102,12 +102,7 @@ export function reckonPegs(given: Given, placed: readonly Placed[]): Reckoning[]
             { says: `a base of ${thick} mm`, change: { path: ['board', 'thicknessMm'], value: thick } },
             { says: 'a block glued under it there' },
           ]);
-  const shaped = (symbol: string, name: string, value: number): Term => ({
-    symbol,
-    name,
-    quantity: { value, unit: 'mm' },
-    origin: { kind: 'shape', says: 'the plan and the wire' },
-  });
+  const shaped = shapedBy('the plan and the wire');
   return [
     figure(GROUND.peg, {
       part: null,
@@ -119,8 +114,8 @@ export function reckonPegs(given: Given, placed: readonly Placed[]): Reckoning[]
           quantity: { value: board.thicknessMm, unit: 'mm' },
           origin: { kind: 'entry', path: ['board', 'thicknessMm'] },
         },
-        shaped('d', 'Hollow it stands in, deep', worst.bedMm),
-        shaped('w', `Holes of ${worst.name}, across`, worst.across),
+        shaped('d', 'Hollow it stands in, deep', worst.bedMm, 'mm'),
+        shaped('w', `Holes of ${worst.name}, across`, worst.across, 'mm'),
         sourced('peg.least', own).term('l'),
         sourced('peg.depth', own).term('k'),
       ],

@@ -1,7 +1,7 @@
 import type { PieceContext } from '../../context/index.ts';
 import { areaOf, extentOf, intersected, type Outline, type Ring, type Vec2 } from '../../form/index.ts';
 import type { Board, BoardJoin } from '../../piece/index.ts';
-import { figure, type Reckoning, sourced, type Term } from '../../reckoning/index.ts';
+import { figure, type Reckoning, shapedBy, sourced } from '../../reckoning/index.ts';
 import { GROUND } from '../figures.ts';
 import type { Laid } from './standing.ts';
 
@@ -92,12 +92,7 @@ export function astride(joins: readonly BoardJoin[], all: readonly Laid[]): read
   );
 }
 
-const shaped = (symbol: string, name: string, value: number, unit: Term['quantity']['unit']): Term => ({
-  symbol,
-  name,
-  quantity: { value, unit },
-  origin: { kind: 'shape', says: 'the base and the lines it comes apart along' },
-});
+const shaped = shapedBy('the base and the lines it comes apart along');
 
 /** How many pieces a base comes apart into, how large the largest is, and what holds them together. */
 export function reckonModules(

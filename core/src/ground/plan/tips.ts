@@ -1,16 +1,11 @@
 import { counterweightGrams, type Mass, standingOf } from '../../armature/index.ts';
 import type { PieceContext } from '../../context/index.ts';
 import { hull, type Ring } from '../../form/index.ts';
-import { figure, type Reckoning, sourced, type Term, termFrom, type WayOut } from '../../reckoning/index.ts';
+import { figure, type Reckoning, shapedBy, sourced, termFrom, type WayOut } from '../../reckoning/index.ts';
 import { GROUND } from '../figures.ts';
 import { enlarged } from './boardRing.ts';
 
-const shaped = (symbol: string, name: string, value: number, unit: Term['quantity']['unit']): Term => ({
-  symbol,
-  name,
-  quantity: { value, unit },
-  origin: { kind: 'shape', says: 'what stands where on the plan' },
-});
+const shaped = shapedBy('what stands where on the plan');
 
 /** How far the base with all on it can be tipped, and the ballast that mends it. */
 export function reckonTips(

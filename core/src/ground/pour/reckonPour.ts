@@ -1,7 +1,15 @@
 import type { Given, PartContext } from '../../context/index.ts';
 import { areaOf, extentOf, intersected, offset } from '../../form/index.ts';
 import type { Piece, Pour, Tint } from '../../piece/index.ts';
-import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
+import {
+  figure,
+  type Reckoning,
+  shapedBy,
+  sourced,
+  type Term,
+  termFrom,
+  type Verdict,
+} from '../../reckoning/index.ts';
 import { ringLength } from '../../repeats/index.ts';
 import { type Banked, levelOf, reachOf, volumeBetween } from '../banked.ts';
 import { POURS } from '../figures.ts';
@@ -31,12 +39,7 @@ function entry(pour: Pour, symbol: string, name: string, field: 'deepMm' | 'lowM
   };
 }
 
-const shaped = (symbol: string, name: string, value: number, unit: Term['quantity']['unit']): Term => ({
-  symbol,
-  name,
-  quantity: { value, unit },
-  origin: { kind: 'shape', says: 'its outline on the plan, and its banks' },
-});
+const shaped = shapedBy('its outline on the plan, and its banks');
 
 /** Parts whose feet have their middle in a pour. */
 export function standingIn(pour: Pour, placed: readonly Placed[]): readonly Placed[] {

@@ -1,7 +1,15 @@
 import { type Nesting, nest } from '../../armature/index.ts';
 import type { PieceContext } from '../../context/index.ts';
 import type { Timber } from '../../piece/index.ts';
-import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
+import {
+  figure,
+  type Reckoning,
+  shapedBy,
+  sourced,
+  type Term,
+  termFrom,
+  type Verdict,
+} from '../../reckoning/index.ts';
 import { TIMBER } from '../builtFigures.ts';
 import { type FramedOf, whyNotFramed } from './framedOf.ts';
 import { type Built, builtOf, type FenceOf, type StepsOf, type Stick, sticksOf } from './timberOf.ts';
@@ -33,12 +41,7 @@ function entry({ id, ...timber }: Timber, symbol: string, name: string, field: F
   };
 }
 
-const shaped = (symbol: string, name: string, value: number, unit: Term['quantity']['unit']): Term => ({
-  symbol,
-  name,
-  quantity: { value, unit },
-  origin: { kind: 'shape', says: 'how it is built' },
-});
+const shaped = shapedBy('how it is built');
 
 /** Whether feet find their way: the tread of the residential code, and twice the rise with the tread as a stride. */
 function judgeSteps({ own }: PieceContext, timber: Timber, { riseMm }: StepsOf): Verdict {

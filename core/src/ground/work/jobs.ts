@@ -1,6 +1,6 @@
 import type { Given } from '../../context/index.ts';
 import type { PartId } from '../../piece/index.ts';
-import { figure, type Reckoning, sourced, type Term, termFrom } from '../../reckoning/index.ts';
+import { figure, type Reckoning, shapedBy, sourced, type Term, termFrom } from '../../reckoning/index.ts';
 import { WORK } from '../builtFigures.ts';
 import { planArea } from '../plan/planArea.ts';
 import { within } from '../plan/room.ts';
@@ -32,12 +32,7 @@ const all = (lots: readonly Jobs[]): Jobs => ({
   figures: lots.flatMap(({ figures }) => figures),
 });
 
-const counted = (symbol: string, name: string, value: number): Term => ({
-  symbol,
-  name,
-  quantity: { value, unit: 'count' },
-  origin: { kind: 'shape', says: 'the plan' },
-});
+const shaped = shapedBy('the plan');
 
 /** Minutes of a job: what it takes, how that came about, and of what. */
 type Working = Pick<Reckoning, 'formula' | 'terms'> & {
@@ -104,7 +99,7 @@ class Work {
     return withHands(job, {
       value: base.value + stud.value * board.studs,
       formula: 't = b + s × n',
-      terms: [base.term('b'), stud.term('s'), counted('n', 'Studs', board.studs)],
+      terms: [base.term('b'), stud.term('s'), shaped('n', 'Studs', board.studs, 'count')],
     });
   }
 
@@ -154,7 +149,10 @@ class Work {
       parts: [],
       needs: wet.map(({ id }) => `ground-rise-${id}`),
     };
-    return withHands(job, this.#rated('work.film', 't = r × n', counted('n', 'Trees', trees.length), 1));
+    return withHands(
+      job,
+      this.#rated('work.film', 't = r × n', shaped('n', 'Trees', trees.length, 'count'), 1),
+    );
   }
 
   #masonry(): Jobs {
@@ -261,7 +259,7 @@ class Work {
       parts: [...new Set(there.map(({ part }) => part))],
       needs: before.map(({ id }) => id),
     };
-    const n = counted('n', 'Things on the plan', there.length);
+    const n = shaped('n', 'Things on the plan', there.length, 'count');
     return withHands(job, this.#rated('work.stand', 't = r × n', n, 1));
   }
 
