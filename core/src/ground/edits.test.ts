@@ -5,7 +5,19 @@ import { makeShapeStore, type Ring } from '../form/index.ts';
 import { DEFAULT_BOARD, type Part, type Piece, validatePiece } from '../piece/index.ts';
 import { withoutLinksTo } from '../piece/links.ts';
 import { reckonPiece } from '../spine/index.ts';
-import { missingFrom, putOn, stoodAt, withBoard, withEye, withHeap, withMasonry, withPour } from './edits.ts';
+import {
+  asRibbon,
+  missingFrom,
+  movedTo,
+  putOn,
+  stoodAt,
+  withBoard,
+  withCorner,
+  withEye,
+  withHeap,
+  withMasonry,
+  withPour,
+} from './edits.ts';
 import { boardRing } from './plan/boardRing.ts';
 import { placedOn } from './plan/reckonPlan.ts';
 import { asItStands, laid } from './plan/standing.ts';
@@ -86,6 +98,68 @@ describe('putting things on a base', () => {
     const moved = stoodAt(piece, first?.id ?? '', { xMm: 12, turnDeg: 45 });
     expect(moved.stood[0]).toEqual({ ...first, xMm: 12, turnDeg: 45 });
     expect(moved.stood[1]).toBe(second);
+  });
+});
+
+describe('things of one group', () => {
+  const one = (id: string, xMm: number, yMm: number, group: string) => ({
+    ...{ id, part: 'small' as never, xMm, yMm, turnDeg: 0, foliage: 'none' as const, group },
+  });
+  const four = [one('a', 10, 0, 'g'), one('b', 10, 20, 'g'), one('c', -30, 0, ''), one('d', 0, 0, 'h')];
+
+  it('go along and turn about the one that is moved; the others stay', () => {
+    const moved = movedTo(four, 'a', { xMm: 15, yMm: 5, turnDeg: 90 });
+    expect(moved[0]).toMatchObject({ xMm: 15, yMm: 5, turnDeg: 90 });
+    // What stood 20 mm behind it is now 20 mm to its left.
+    expect(moved[1]?.xMm).toBeCloseTo(-5, 9);
+    expect(moved[1]?.yMm).toBeCloseTo(5, 9);
+    expect(moved[1]?.turnDeg).toBe(90);
+    expect(moved.slice(2)).toEqual(four.slice(2));
+  });
+
+  it('keep their distances however often they are turned', () => {
+    let now: ReturnType<typeof movedTo> = four;
+    for (let k = 0; k < 7; k += 1) now = movedTo(now, k % 2 === 0 ? 'a' : 'b', { turnDeg: 37 * (k + 1) });
+    const [a, b] = now;
+    expect(Math.hypot((a?.xMm ?? 0) - (b?.xMm ?? 0), (a?.yMm ?? 0) - (b?.yMm ?? 0))).toBeCloseTo(20, 9);
+  });
+
+  it('one that stands alone moves alone, and what is not there moves nothing', () => {
+    expect(movedTo(four, 'c', { xMm: 0 }).filter((now, i) => now !== four[i])).toHaveLength(1);
+    expect(movedTo(four, 'none', { xMm: 0 })).toEqual(four);
+  });
+});
+
+describe('an area and a ribbon', () => {
+  const [pond] = withPour({ ...bare, board: { ...DEFAULT_BOARD, widthMm: 300, depthMm: 120 } }).piece.pours;
+
+  it('become one another without losing where they lie', () => {
+    const area = pond ?? expect.fail('no pond');
+    const ribbon = asRibbon(area, true);
+    expect(ribbon.points).toEqual([
+      { xMm: -50, yMm: 0 },
+      { xMm: 0, yMm: 0 },
+      { xMm: 50, yMm: 0 },
+    ]);
+    expect(ribbon.ribbonMm).toBeGreaterThan(5);
+    expect(asRibbon(ribbon, true)).toBe(ribbon);
+    const back = asRibbon(ribbon, false);
+    expect(back.ribbonMm).toBe(0);
+    expect(Math.max(...back.points.map(({ xMm }) => xMm))).toBeCloseTo(50, 3);
+  });
+
+  it('take a corner more in the middle of their longest stretch', () => {
+    const ribbon = {
+      points: [
+        { xMm: 0, yMm: 0 },
+        { xMm: 10, yMm: 0 },
+        { xMm: 60, yMm: 0 },
+      ],
+      ribbonMm: 5,
+    };
+    expect(withCorner(ribbon).points.map(({ xMm }) => xMm)).toEqual([0, 10, 35, 60]);
+    // An area closes from its last corner to its first.
+    expect(withCorner({ ...ribbon, ribbonMm: 0 }).points).toHaveLength(4);
   });
 });
 

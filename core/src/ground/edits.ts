@@ -11,6 +11,7 @@ import {
   DEFAULT_STOOD,
   DEFAULT_TIMBER,
   type Eye,
+  GROUND_MOST,
   type Heap,
   type Masonry,
   type MasonryOpening,
@@ -213,7 +214,7 @@ export function withCorner<T extends PlanAreaRecord>(area: T): T {
     return to ? [{ i, at, to, long: Math.hypot(to.xMm - at.xMm, to.yMm - at.yMm) }] : [];
   });
   const [longest] = stretches.sort((a, b) => b.long - a.long);
-  if (!longest) return area;
+  if (!longest || points.length >= GROUND_MOST.corners) return area;
   const { i, at, to } = longest;
   const middle = { xMm: (at.xMm + to.xMm) / 2, yMm: (at.yMm + to.yMm) / 2 };
   return { ...area, points: [...points.slice(0, i + 1), middle, ...points.slice(i + 1)] };

@@ -36,6 +36,7 @@ import {
   Stood,
   Timber,
 } from '../ground/record/classes.ts';
+import { GROUND_MOST } from '../ground/record/limits.ts';
 import { STUFF_IDS, type StuffId, WIRE_SYSTEMS, type WireSystem } from '../handbook/index.ts';
 import { LogEntry } from '../log/record/classes.ts';
 import { Reference } from '../picture/record/classes.ts';
@@ -215,7 +216,7 @@ export class Piece {
   @IsOptional() @Nested(() => Board) board!: Board | null;
   @NestedList(() => Stood) stood!: Stood[];
   /** Ways of laying the ground out that were set aside. */
-  @NestedList(() => Layout) layouts!: Layout[];
+  @NestedList(() => Layout, { most: GROUND_MOST.layouts }) layouts!: Layout[];
   @NestedList(() => Heap) heaps!: Heap[];
   @NestedList(() => Pour) pours!: Pour[];
   @NestedList(() => Cover) covers!: Cover[];

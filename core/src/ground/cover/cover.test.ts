@@ -64,6 +64,35 @@ describe('a cover of ground', () => {
   });
 });
 
+describe('how a cover is laid', () => {
+  it('in goes no larger than is strewn while the glue is wet: 10 min at 12 cm² a minute', () => {
+    expect(covered({}).value('goes')).toBe(1);
+    const large = covered({}, { points: corners(-100, -100, 100, 100) });
+    // 400 cm² at 120 a go.
+    expect(large.value('goes')).toBe(4);
+    expect(large.value('wet')).toBeCloseTo(400 * 0.06, 6);
+  });
+
+  it('from tones by their parts, which come to all of it', () => {
+    const tones = [
+      { id: 'a', name: 'dark', parts: 3 },
+      { id: 'b', name: 'light', parts: 1 },
+    ];
+    const { book, value } = covered({}, { tones });
+    const grams = (id: string) => book.get(`/cover.tone.lawn-${id}`)?.quantity.value ?? NaN;
+    expect(grams('a')).toBeCloseTo(0.75 * value('grams'), 9);
+    expect(grams('a') + grams('b')).toBeCloseTo(value('grams'), 9);
+  });
+
+  it('as a ribbon covers its length by its width', () => {
+    const points = [
+      { xMm: -60, yMm: 0 },
+      { xMm: 60, yMm: 0 },
+    ];
+    expect(covered({}, { points, ribbonMm: 25 }).value('area')).toBeCloseTo((120 * 25) / 100, 3);
+  });
+});
+
 describe('foliage', () => {
   it('of fine twigs takes 4 to 5 hours on a tree of 50 cm, of moss four hours less (common practice)', () => {
     const twig = foliageHours('twig', 500, {});

@@ -28,10 +28,10 @@ import {
   type TimberKind,
   type TimberStuff,
 } from './choices.ts';
-import { GROUND_LIMITS } from './limits.ts';
+import { GROUND_LIMITS, GROUND_MOST } from './limits.ts';
 
 const LIMITS = GROUND_LIMITS;
-const MOST_POINTS = 500;
+const MOST_POINTS = GROUND_MOST.corners;
 
 /** A line that a base comes apart along: how it is turned, and how far beside the middle it runs. */
 export class BoardJoin {
@@ -55,7 +55,7 @@ export class Board {
   @Amount(LIMITS.board.thicknessMm) thicknessMm!: number;
   /** Battens across under it, at equal steps from its left end to its right; 0 for one that lies flat. */
   @Amount(LIMITS.board.studs) studs!: number;
-  @NestedList(() => BoardJoin, { most: 12 }) joins!: BoardJoin[];
+  @NestedList(() => BoardJoin, { most: GROUND_MOST.joins }) joins!: BoardJoin[];
 }
 
 /** One of a part in its place on the plan, miniature mm from the middle to the right and to the back. */
@@ -90,7 +90,7 @@ export class Cover {
   /** Of fibres that stand, how long they are. */
   @Amount(LIMITS.cover.deepMm) deepMm!: number;
   /** Parts of each; none for one tone. */
-  @NestedList(() => Tone, { most: 12 }) tones!: Tone[];
+  @NestedList(() => Tone, { most: GROUND_MOST.tones }) tones!: Tone[];
 }
 
 /** A rise of the ground: its foot on the plan, how high, and how steep its sides. */

@@ -68,3 +68,6 @@ export const GROUND_LIMITS = {
   },
   masonryOpening: { middleMm: SIZE_OR_NONE, sillMm: SIZE_OR_NONE, widthMm: SIZE, heightMm: SIZE },
 } as const satisfies Limits;
+
+/** The longest that lists of the ground get. */
+export const GROUND_MOST = { corners: 500, joins: 12, tones: 12, layouts: 50 } as const;

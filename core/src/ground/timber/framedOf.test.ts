@@ -76,6 +76,14 @@ describe('what is framed', () => {
     expect([count('upright'), count('bearer'), count('end of a shelf')]).toEqual([4, 8, 8]);
   });
 
+  it('of more sticks than can be laid out is none, and says so at once', () => {
+    for (const over of [{ palesMm: 0.001 }, { stepMm: 0.001 }, { lengthMm: 1e6, palesMm: 1 }]) {
+      const timber = usual('railing', over);
+      expect(whyNotFramed(timber)).toMatch(/more than 3000 sticks/);
+      expect(framedOf(timber, 'railing').members).toEqual([]);
+    }
+  });
+
   it('of sticks too thick says so', () => {
     for (const kind of KINDS) expect(whyNotFramed(usual(kind, { thickMm: 900 }))).toMatch(/no room/);
     expect(whyNotFramed(usual('bench', { rails: 12, thickMm: 60 }))).toMatch(/wider than the bench/);

@@ -256,14 +256,27 @@ const BUILD: Readonly<Record<FramedKind, (timber: Timber) => FramedOf>> = {
   grid,
 };
 
+/** More sticks than this are not laid out one by one. */
+const MOST_MEMBERS = 3000;
+
+/** About how many sticks a record asks for, found without building it. */
+function roughly({ lengthMm, stepMm, palesMm, rails }: Timber): number {
+  const bays = Math.max(1, lengthMm / stepMm);
+  const bars = palesMm > 0 ? lengthMm / palesMm : 0;
+  return bays * (2 + rails) + bars;
+}
+
 /** What is framed, member by member from the front; lengths in life. */
 export function framedOf(timber: Timber, kind: FramedKind): FramedOf {
+  if (whyNotFramed(timber) !== null) return { kind, members: [], gapMm: null };
   const built = BUILD[kind](timber);
   return { ...built, members: built.members.filter(({ lengthMm }) => lengthMm > 0) };
 }
 
 /** Why it cannot be built so; null where it can. */
-export function whyNotFramed({ kind, lengthMm, heightMm, thickMm, palesMm, rails }: Timber): string | null {
+export function whyNotFramed(timber: Timber): string | null {
+  const { kind, lengthMm, heightMm, thickMm, palesMm, rails } = timber;
+  if (roughly(timber) > MOST_MEMBERS) return `it would take more than ${MOST_MEMBERS} sticks`;
   if (lengthMm <= 2 * thickMm || heightMm <= 3 * thickMm) return 'its sticks leave no room between them';
   if ((kind === 'rack' || kind === 'bench') && palesMm <= 2 * thickMm)
     return 'its sticks leave no room between its front and its back';

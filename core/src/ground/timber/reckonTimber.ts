@@ -121,17 +121,26 @@ function fault(timber: Timber, built: Built): Verdict | null {
   if (built.kind === 'fence') return built.railMm <= 0 ? tooThick(timber) : null;
   const why = built.kind === 'steps' ? null : whyNotFramed(timber);
   if (why === null) return null;
-  const thinner = Math.max(1, Math.floor(Math.min(timber.lengthMm, timber.heightMm) / 10));
+  const { lengthMm, heightMm, thickMm } = timber;
+  const thinner = Math.max(1, Math.floor(Math.min(lengthMm, heightMm) / 10));
+  const path = (field: Field) => ['timber', timber.id, field];
   return {
     level: 'stop',
     wording: 'state',
     says: why,
-    waysOut: [
-      {
-        says: `sticks of ${thinner} mm in life`,
-        change: { path: ['timber', timber.id, 'thickMm'], value: thinner },
-      },
-    ],
+    waysOut:
+      thickMm > thinner
+        ? [{ says: `sticks of ${thinner} mm in life`, change: { path: path('thickMm'), value: thinner } }]
+        : [
+            {
+              says: `bars every ${Math.ceil(lengthMm / 20)} mm in life`,
+              change: { path: path('palesMm'), value: Math.ceil(lengthMm / 20) },
+            },
+            {
+              says: `posts every ${Math.ceil(lengthMm / 4)} mm in life`,
+              change: { path: path('stepMm'), value: Math.ceil(lengthMm / 4) },
+            },
+          ],
   };
 }
 

@@ -95,9 +95,22 @@ function itemsOf(timber: Timber, built: Built, ratio: number): DrawItem[] {
   }
 }
 
+/** More sticks than this are not drawn one by one. */
+const MOST_DRAWN = 3000;
+
+function isDrawn({ rails }: Timber, built: Built): boolean {
+  const count =
+    built.kind === 'fence'
+      ? built.bays * (1 + rails + built.pales)
+      : built.kind === 'steps'
+        ? built.risers
+        : built.members.length;
+  return count <= MOST_DRAWN;
+}
+
 /** What is built from sticks seen from the front, or a flight of steps from its side: at true size it is glued up on the print. */
 export function timberDrawing(timber: Timber, built: Built, ratio: number): Drawing {
-  const items = itemsOf(timber, built, ratio);
+  const items = isDrawn(timber, built) ? itemsOf(timber, built, ratio) : [];
   const [wide, high] =
     built.kind === 'steps'
       ? [Math.max(built.runMm, timber.stepMm), timber.heightMm]

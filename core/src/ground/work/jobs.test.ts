@@ -80,3 +80,34 @@ describe('what is to be done for the ground', () => {
     expect(reckon(newPiece('Bare', NOW)).jobs).toEqual([]);
   });
 });
+
+describe('trees in ground that sets wet', () => {
+  it('are kept apart from it by cling film, once the rise is built; in dry ground they are not', () => {
+    // The willow stands on the mud bank, which has a skin of plaster.
+    const wet = reckon(ferry);
+    const film = wet.jobs.find(({ id }) => id === 'ground-film') ?? expect.fail('no film');
+    expect(film.title).toMatch(/willow/i);
+    expect(film.needs).toEqual(['ground-rise-mud-bank']);
+    expect(wet.value('work.hands.ground-film')).toBe(4);
+    const dry = reckon(setAt(ferry, ['heaps', 'mud-bank', 'skin'], 'none'));
+    expect(dry.jobs.some(({ id }) => id === 'ground-film')).toBe(false);
+  });
+});
+
+describe('stones on the base itself', () => {
+  it('are laid once the base is cut, and nothing waits for what is not to be done', () => {
+    const laid = {
+      ...ferry.masonry[0],
+      id: 'cobbles',
+      part: null,
+      on: 'top',
+      bond: 'cobbles',
+      openings: [],
+    } as const;
+    const { jobs } = reckon({ ...ferry, masonry: [laid as unknown as Piece['masonry'][number]] });
+    const job = jobs.find(({ id }) => id === 'ground-lay-cobbles') ?? expect.fail('no job');
+    expect(job.needs).toEqual(['ground-base', 'ground-rise-mud-bank']);
+    const bare = reckon({ ...ferry, heaps: [], masonry: [laid as unknown as Piece['masonry'][number]] });
+    expect(bare.jobs.find(({ id }) => id === 'ground-lay-cobbles')?.needs).toEqual(['ground-base']);
+  });
+});

@@ -1,5 +1,5 @@
 import { withJoin } from '@every-inch/core/ground';
-import { type Board, LIMITS, typedLimits } from '@every-inch/core/piece';
+import { type Board, GROUND_MOST, LIMITS, typedLimits } from '@every-inch/core/piece';
 import { BinButton } from '../../parts/BinButton.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { edit, editAt, useAppDispatch } from '../../state/store.ts';
@@ -49,13 +49,15 @@ export function Joins({ board: { joins } }: { readonly board: Board }) {
           ))}
         </ul>
       )}
-      <button
-        type="button"
-        className="press-quiet text-fired"
-        onClick={() => dispatch(edit('a line the base comes apart along', withJoin))}
-      >
-        + a line it comes apart along
-      </button>
+      {joins.length < GROUND_MOST.joins && (
+        <button
+          type="button"
+          className="press-quiet text-fired"
+          onClick={() => dispatch(edit('a line the base comes apart along', withJoin))}
+        >
+          + a line it comes apart along
+        </button>
+      )}
     </>
   );
 }

@@ -1,4 +1,5 @@
 import { type LayoutRow, takeLayout, withLayout } from '@every-inch/core/ground';
+import { GROUND_MOST } from '@every-inch/core/piece';
 import { formatQuantity } from '@every-inch/core/reckoning';
 import { BinButton } from '../../parts/BinButton.tsx';
 import { type Column, Table } from '../../parts/Table.tsx';
@@ -137,13 +138,15 @@ export function Layouts() {
           isWide
         />
       )}
-      <button
-        type="button"
-        className="press-quiet text-fired"
-        onClick={() => dispatch(edit('layout set aside', (piece) => withLayout(piece, next)))}
-      >
-        + set this layout aside, and try another
-      </button>
+      {layouts.length < GROUND_MOST.layouts && (
+        <button
+          type="button"
+          className="press-quiet text-fired"
+          onClick={() => dispatch(edit('layout set aside', (piece) => withLayout(piece, next)))}
+        >
+          + set this layout aside, and try another
+        </button>
+      )}
     </>
   );
 }

@@ -1,4 +1,4 @@
-import { type Cover, LIMITS, newId, typedLimits } from '@every-inch/core/piece';
+import { type Cover, GROUND_MOST, LIMITS, newId, typedLimits } from '@every-inch/core/piece';
 import { BinButton } from '../../parts/BinButton.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
@@ -57,9 +57,11 @@ export function Tones({ cover: { id, name, tones } }: { readonly cover: Cover })
           ))}
         </ul>
       )}
-      <button type="button" className="press-quiet text-fired" onClick={add}>
-        {tones.length === 0 ? `+ mix ${name} from tones` : '+ a tone'}
-      </button>
+      {tones.length < GROUND_MOST.tones && (
+        <button type="button" className="press-quiet text-fired" onClick={add}>
+          {tones.length === 0 ? `+ mix ${name} from tones` : '+ a tone'}
+        </button>
+      )}
     </div>
   );
 }
