@@ -1,5 +1,6 @@
 import { extentOf, type Ring } from '../form/index.ts';
 import {
+  type Bond,
   type Cover,
   DEFAULT_BOARD,
   DEFAULT_COVER,
@@ -27,6 +28,7 @@ import type { Footprint } from './plan/footprint.ts';
 import { type PlanAreaRecord, planArea } from './plan/planArea.ts';
 import { placedOn } from './plan/reckonPlan.ts';
 import { freeSpot, laid, type Spot } from './plan/standing.ts';
+import { usualSticks, usualUnit } from './usual.ts';
 
 /** Whatever has a place: corners on the plan. */
 type Corners = Heap['points'];
@@ -61,6 +63,7 @@ export function withBoard(
     (sum, print) => sum + (counts[print.part] ?? 1) * (2 * reachOf(print) + BESIDE / 2) ** 2,
     0,
   );
+  if (prints.length === 0) return { ...piece, board: DEFAULT_BOARD };
   const wanted = Math.max(40, 2 * largest + 2 * BESIDE, LOOSE * Math.sqrt(all));
   const across = Math.ceil(wanted / 10) * 10;
   return { ...piece, board: { ...DEFAULT_BOARD, widthMm: across, depthMm: across } };
@@ -258,8 +261,17 @@ export function withEye(piece: Piece): Piece {
 }
 
 /** Units on a face of a part, or on the base itself where that is null. */
-export function withMasonry(piece: Piece, part: string | null, on: string): Piece {
-  const lay: Masonry = { ...DEFAULT_MASONRY, id: newId('masonry'), part: part as Masonry['part'], on };
+export function withMasonry(
+  piece: Piece,
+  part: string | null,
+  on: string,
+  bond: Bond = DEFAULT_MASONRY.bond,
+): Piece {
+  const lay: Masonry = {
+    ...DEFAULT_MASONRY,
+    ...usualUnit(bond, piece.scale),
+    ...{ id: newId('masonry'), part: part as Masonry['part'], on, bond },
+  };
   return { ...piece, masonry: [...piece.masonry, lay] };
 }
 
@@ -286,20 +298,14 @@ export function withOpening(
   };
 }
 
-/** A fence, or a flight of steps of usual treads up to a floor a metre high. */
-/** How large each of what sticks build usually is, in life. */
-const USUAL: Readonly<Record<Timber['kind'], Partial<Timber>>> = {
-  fence: {},
-  steps: { lengthMm: 900, heightMm: 1000, stepMm: 280, thickMm: 40 },
-  railing: { lengthMm: 3000, heightMm: 1000, stepMm: 1500, rails: 2, palesMm: 130, thickMm: 40 },
-  gate: { lengthMm: 1000, heightMm: 1200, rails: 2, palesMm: 0, thickMm: 60 },
-  rack: { lengthMm: 1200, heightMm: 1800, rails: 4, palesMm: 400, thickMm: 40 },
-  bench: { lengthMm: 1500, heightMm: 450, stepMm: 1200, rails: 4, palesMm: 400, thickMm: 60 },
-  frame: { lengthMm: 600, heightMm: 900, thickMm: 50 },
-  grid: { lengthMm: 800, heightMm: 1200, rails: 4, palesMm: 130, thickMm: 20, stuff: 'wire' },
-};
-
+/** A fence, a gate or whatever sticks build, as large as it usually is. */
 export function withTimber(piece: Piece, kind: Timber['kind']): Piece {
-  const timber: Timber = { ...DEFAULT_TIMBER, id: newId('timber'), name: kind, kind, ...USUAL[kind] };
+  const timber: Timber = {
+    ...DEFAULT_TIMBER,
+    id: newId('timber'),
+    name: kind,
+    kind,
+    ...usualSticks(kind, piece.scale),
+  };
   return { ...piece, timber: [...piece.timber, timber] };
 }

@@ -49,4 +49,5 @@ export { planOfPiece, sightOfPiece, workOfPiece } from './reckoners.ts';
 export { type Seen, type SideSeen, sideSeen, sightFrom } from './sight/sight.ts';
 export { groundSubject } from './subject.ts';
 export type { TimberFacts } from './timber/reckonTimber.ts';
+export { type UnitMeasures, usualUnit } from './usual.ts';
 export type { GroundJob } from './work/jobs.ts';

@@ -1,7 +1,15 @@
 import type { Given } from '../../context/index.ts';
 import { areaOf, extentOf } from '../../form/index.ts';
 import type { Masonry } from '../../piece/index.ts';
-import { figure, type Reckoning, sourced, type Term, termFrom, type Verdict } from '../../reckoning/index.ts';
+import {
+  figure,
+  type Reckoning,
+  sourced,
+  type Term,
+  termFrom,
+  type Verdict,
+  type WayOut,
+} from '../../reckoning/index.ts';
 import { MASONRY } from '../figures.ts';
 import { headerMm, isNatural, isWoven } from './bonds.ts';
 import { baseFace, type MasonryFace, masonryFaces } from './faces.ts';
@@ -23,6 +31,24 @@ export interface MasonryFacts {
 /** What one of them is in miniature mm. */
 export function unitAtScale({ unitLengthMm, unitHeightMm, jointMm }: Masonry, ratio: number) {
   return { lengthMm: unitLengthMm / ratio, heightMm: unitHeightMm / ratio, jointMm: jointMm / ratio };
+}
+
+/** So many units at the least are laid along a face whose unit is made smaller. */
+const ALONG = 8;
+
+/** A unit that is so small that several lie on a face which holds only a share of one. */
+function smallerUnit(lay: Masonry, share: number): WayOut {
+  const by = share / ALONG;
+  const tenth = (mm: number) => Math.max(0.1, Math.round(mm * by * 10) / 10);
+  const next = {
+    unitLengthMm: tenth(lay.unitLengthMm),
+    unitHeightMm: tenth(lay.unitHeightMm),
+    jointMm: tenth(lay.jointMm),
+  };
+  return {
+    says: `units of ${next.unitLengthMm} × ${next.unitHeightMm} mm in life`,
+    change: { path: ['masonry', lay.id], value: { ...lay, ...next } },
+  };
 }
 
 /** Why it cannot be laid, and a way out; null where it can. */
@@ -48,7 +74,10 @@ function whyNot(given: Given, lay: Masonry, face: MasonryFace | null | undefined
     ]);
   const [left, bottom, right, top] = extentOf(face.outline);
   if (right - left < size.lengthMm || top - bottom < size.heightMm)
-    return stop('the face is smaller than one unit', [{ says: 'a smaller unit, or another face' }]);
+    return stop('the face is smaller than one unit', [
+      smallerUnit(lay, Math.min((right - left) / size.lengthMm, (top - bottom) / size.heightMm)),
+      { says: 'another face' },
+    ]);
   const quoinMm = lay.quoinMm / given.context.scale.ratio;
   if (quoinMm > 0 && 2 * quoinMm + size.jointMm > right - left)
     return stop('the stones of its corners meet in the middle', [

@@ -1,4 +1,4 @@
-import { withMasonry, withOpening } from '@every-inch/core/ground';
+import { usualUnit, withMasonry, withOpening } from '@every-inch/core/ground';
 import {
   BONDS,
   type Bond,
@@ -8,7 +8,6 @@ import {
   OPENING_HEADS,
   type OpeningHead,
   type Part,
-  type Piece,
   setAt,
   typedLimits,
 } from '@every-inch/core/piece';
@@ -37,36 +36,12 @@ const BOND_SAYS: Readonly<Record<Bond, string>> = {
 };
 const BOND_OPTIONS = BONDS.map((value) => ({ value, says: BOND_SAYS[value] }));
 
-/** What a unit usually is, in life: a brick with its joint, a plank, a tile. */
-const USUAL: Readonly<Record<Bond, Pick<Masonry, 'unitLengthMm' | 'unitHeightMm' | 'jointMm'>>> = {
-  stretcher: { unitLengthMm: 215, unitHeightMm: 65, jointMm: 10 },
-  header: { unitLengthMm: 215, unitHeightMm: 65, jointMm: 10 },
-  english: { unitLengthMm: 215, unitHeightMm: 65, jointMm: 10 },
-  flemish: { unitLengthMm: 215, unitHeightMm: 65, jointMm: 10 },
-  stack: { unitLengthMm: 215, unitHeightMm: 65, jointMm: 10 },
-  planks: { unitLengthMm: 2400, unitHeightMm: 145, jointMm: 4 },
-  checker: { unitLengthMm: 300, unitHeightMm: 300, jointMm: 3 },
-  basket: { unitLengthMm: 215, unitHeightMm: 102.5, jointMm: 10 },
-  herringbone: { unitLengthMm: 215, unitHeightMm: 102.5, jointMm: 10 },
-  rubble: { unitLengthMm: 300, unitHeightMm: 180, jointMm: 15 },
-  ashlar: { unitLengthMm: 450, unitHeightMm: 225, jointMm: 8 },
-  cobbles: { unitLengthMm: 120, unitHeightMm: 110, jointMm: 15 },
-  crazy: { unitLengthMm: 450, unitHeightMm: 400, jointMm: 20 },
-};
 /** Stones that lie another way for another seed. */
 const BY_SEED: readonly Bond[] = ['rubble', 'ashlar', 'cobbles', 'crazy'];
 /** Courses that stones of the corners go with. */
 const ON_WALLS: readonly Bond[] = ['stretcher', 'header', 'english', 'flemish', 'stack', 'rubble', 'ashlar'];
 
 const MOST_SEED = LIMITS.masonry.seed.max;
-
-/** A piece whose last lay is as told. */
-function withLaid(piece: Piece, over: Partial<Masonry>): Piece {
-  return {
-    ...piece,
-    masonry: piece.masonry.map((lay, i, all) => (i === all.length - 1 ? { ...lay, ...over } : lay)),
-  };
-}
 
 interface OpeningProps {
   readonly lay: Masonry;
@@ -141,7 +116,7 @@ function Lay({ lay, name }: { readonly lay: Masonry; readonly name: string }) {
     const isSame = BRICKS.includes(bond) && BRICKS.includes(lay.bond);
     dispatch(
       edit(`bond on ${name}`, (piece) =>
-        setAt(piece, ['masonry', lay.id], { ...lay, bond, ...(isSame ? {} : USUAL[bond]) }),
+        setAt(piece, ['masonry', lay.id], { ...lay, bond, ...(isSame ? {} : usualUnit(bond, piece.scale)) }),
       ),
     );
   };
@@ -258,11 +233,7 @@ export function MasonryLays({ part }: { readonly part: Part | null }) {
             type="button"
             className="press-quiet text-fired"
             onClick={() =>
-              dispatch(
-                edit('stones on the base', (piece) =>
-                  withLaid(withMasonry(piece, null, 'top'), { bond: 'cobbles', ...USUAL.cobbles }),
-                ),
-              )
+              dispatch(edit('stones on the base', (piece) => withMasonry(piece, null, 'top', 'cobbles')))
             }
           >
             + cobbles, slabs or planks on the base
