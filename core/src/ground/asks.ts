@@ -1,6 +1,7 @@
 import { ask, type Given } from '../context/index.ts';
 import type { Drawing } from '../drawing/index.ts';
 import { extentOf } from '../form/index.ts';
+import { contoursOf } from './heap/contours.ts';
 import { layersDrawing } from './heap/layersOf.ts';
 import { IN_SHEETS } from './heap/reckonHeap.ts';
 import { compareLayouts, type LayoutRow } from './layout/compareLayouts.ts';
@@ -25,6 +26,7 @@ export const planSheetAsk = ask('ground.sheet', (given: Given, _: Record<string,
     placed: placedIn(given),
     areas: [...heaps, ...pours, ...covers],
     joins: board?.joins ?? [],
+    contours: heaps.flatMap(contoursOf),
   });
 });
 

@@ -21,6 +21,7 @@ export {
   withPour,
   withTimber,
 } from './edits.ts';
+export { type Contour, contoursOf } from './heap/contours.ts';
 export type { LaidOut, LayoutRow } from './layout/compareLayouts.ts';
 export { headerMm, rowOf, type Unit } from './masonry/bonds.ts';
 export { type MasonryFace, masonryFaces } from './masonry/faces.ts';

@@ -309,6 +309,7 @@ describe('a base with what stands on it', () => {
       placed: placedOn(given.context.piece, facts.prints),
       areas: [],
       joins: [],
+      contours: [],
     });
     const edge = drawing?.items.find((item) => item.kind === 'line' && item.weight === 'thick');
     const xs = edge?.kind === 'line' ? edge.points.map(([x]) => x) : [];

@@ -1,6 +1,7 @@
 import { type DrawItem, type Drawing, moved } from '../../drawing/index.ts';
 import { extentOf, mapOutline, type Ring, type Vec2 } from '../../form/index.ts';
 import type { BoardJoin, Heap } from '../../piece/index.ts';
+import type { Contour } from '../heap/contours.ts';
 import { crossings, joinLine } from './modules.ts';
 import { type PlanAreaRecord, planArea } from './planArea.ts';
 import { onPlan, type Placed } from './standing.ts';
@@ -11,6 +12,8 @@ export interface PlanSheet {
   readonly placed: readonly Placed[];
   /** Rises, pours and covers. */
   readonly areas: readonly (PlanAreaRecord & Pick<Heap, 'name'>)[];
+  /** Lines of one height up its rises. */
+  readonly contours: readonly Contour[];
   /** Lines the base comes apart along. */
   readonly joins: readonly BoardJoin[];
 }
@@ -88,7 +91,7 @@ function ofJoin(join: BoardJoin, i: number, ring: Ring): DrawItem[] {
  * The plan at true size, to be traced on the board: its edge, the feet of everything and what it covers, where to drill, where
  * rises and pours begin. The front is at the foot.
  */
-export function planDrawing({ ring, placed, areas: drawn, joins }: PlanSheet): Drawing | null {
+export function planDrawing({ ring, placed, areas: drawn, joins, contours }: PlanSheet): Drawing | null {
   const rings: Ring[] = [
     ...(ring ? [ring] : []),
     ...placed.flatMap((one) =>
@@ -130,6 +133,10 @@ export function planDrawing({ ring, placed, areas: drawn, joins }: PlanSheet): D
     ...middle,
     ...(ring ? joins.flatMap((join, i) => ofJoin(join, i, ring)) : []),
     ...areas,
+    ...contours.flatMap(({ ring: line, highMm }): DrawItem[] => [
+      { kind: 'line', points: closed(line), weight: 'hair', dashed: true },
+      ...(line[0] ? [word(line[0], `${highMm}`, true)] : []),
+    ]),
     ...placed.flatMap(ofThing),
     word([(left + right) / 2, front - EDGE / 2 - 1], 'front', true),
   ];

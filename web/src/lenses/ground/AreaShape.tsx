@@ -1,9 +1,10 @@
-import { planArea } from '@every-inch/core/ground';
+import { contoursOf, planArea } from '@every-inch/core/ground';
 import { type Cover, type Heap, type Piece, type Pour, setAt } from '@every-inch/core/piece';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { type Point, pathOf } from '../../parts/board.ts';
 import { svgPoint } from '../../parts/svgPoint.ts';
 import { edit, useAppDispatch } from '../../state/store.ts';
+import { HeightHandle } from './HeightHandle.tsx';
 
 type Corners = Heap['points'];
 
@@ -42,10 +43,30 @@ interface AreaProps {
   readonly onPick: () => void;
 }
 
-/** A rise or a pour on the plan: dragged as a whole, or by its corners. */
+/** What is pulled up and down of each kind, and how the hand is told. */
+const HEIGHT = {
+  heaps: { field: 'heightMm', says: 'height' },
+  pours: { field: 'deepMm', says: 'depth' },
+  covers: { field: 'deepMm', says: 'depth' },
+} as const satisfies Readonly<Record<AreaKind, { field: string; says: string }>>;
+
+/** How high a rise is, or how deep the others are. */
+const heightOf = (area: Heap | Pour | Cover) => ('heightMm' in area ? area.heightMm : area.deepMm);
+/** The least that is left of a height that is pulled down, mm. */
+const LEAST = 0.5;
+
+/** Beside an area, on its right, where nothing that stands on it lies over the hand. */
+function besideOf(ring: readonly Point[], grip: number): Point {
+  if (ring.length === 0) return [0, 0];
+  const ys = ring.map(([, y]) => y);
+  return [Math.max(...ring.map(([x]) => x)) + 3 * grip, (Math.min(...ys) + Math.max(...ys)) / 2];
+}
+
+/** A rise or a pour on the plan: dragged as a whole, by its corners, or up and down by a hand beside it. */
 export function AreaShape({ kind, area, grip, isPicked, onPick }: AreaProps) {
   const dispatch = useAppDispatch();
   const [draft, setDraft] = useState<Corners | null>(null);
+  const [pulled, setPulled] = useState<number | null>(null);
   const held = useRef<{ corner: number | null; from: Point } | null>(null);
   const points = draft ?? area.points;
   const keep = (to: Corners) =>
@@ -87,6 +108,12 @@ export function AreaShape({ kind, area, grip, isPicked, onPick }: AreaProps) {
     drop();
   };
   const onKey = (corner: number | null) => (event: KeyboardEvent) => {
+    if (event.key === 'PageUp' || event.key === 'PageDown') {
+      event.preventDefault();
+      event.stopPropagation();
+      setHigh(heightOf(area) + (event.key === 'PageUp' ? 1 : -1) * (event.shiftKey ? 10 : 1));
+      return;
+    }
     const by = STEP[event.key];
     if (!by || event.ctrlKey || event.metaKey || event.altKey) return;
     event.preventDefault();
@@ -94,6 +121,17 @@ export function AreaShape({ kind, area, grip, isPicked, onPick }: AreaProps) {
     const far = event.shiftKey ? 10 : 1;
     keep(changed(corner, [by[0] * far, by[1] * far]));
   };
+  const { field, says } = HEIGHT[kind];
+  const high = pulled ?? heightOf(area);
+  const setHigh = (mm: number) =>
+    dispatch(
+      edit(
+        `${says} of ${area.name}`,
+        (piece: Piece) => setAt(piece, [kind, area.id, field], Math.max(LEAST, half(mm))),
+        `${kind}/${area.id}/${field}`,
+      ),
+    );
+  const contours = kind === 'heaps' ? contoursOf({ ...(area as Heap), points, heightMm: high }) : [];
   const corners = points.map(({ xMm, yMm }): Point => [xMm, yMm]);
   const { ring } = planArea({ points, ribbonMm: area.ribbonMm });
   const pointer = { onPointerMove: move, onPointerUp: letGo, onPointerCancel: drop };
@@ -118,6 +156,27 @@ export function AreaShape({ kind, area, grip, isPicked, onPick }: AreaProps) {
       >
         <title>{area.name}</title>
       </path>
+      {contours.map(({ ring: line, highMm }) => (
+        <path
+          key={`${highMm} ${line[0]?.[0]}`}
+          d={pathOf([line])}
+          fill="none"
+          className="draw-hair pointer-events-none"
+          vectorEffect="non-scaling-stroke"
+        >
+          <title>{`${highMm} mm up`}</title>
+        </path>
+      ))}
+      {isPicked && (
+        <HeightHandle
+          at={besideOf(ring, grip)}
+          grip={grip}
+          says={`${says} of ${area.name}`}
+          mm={high}
+          onPull={(mm) => setPulled(mm === null ? null : Math.max(LEAST, half(mm)))}
+          onSet={setHigh}
+        />
+      )}
       {isPicked &&
         corners.map(([x, y], i) => (
           // biome-ignore lint/a11y/useSemanticElements: a handle on a drawing cannot be an HTML button

@@ -75,6 +75,32 @@ describe('a ribbon', () => {
   });
 });
 
+describe('a rise on the plan', () => {
+  it('is pulled up and down by its hand, by Page Up and by the arrows, and shows its contours', async () => {
+    const { user } = atGround(ferry);
+    await user.click(await screen.findByRole('button', { name: /^\+ a rise/ }));
+    const { id } = pieceNow().heaps[0] ?? expect.fail('no rise');
+    const high = () => pieceNow().heaps[0]?.heightMm;
+    expect(high()).toBe(20);
+    const edge = await screen.findByRole('button', { name: /^rise: drag it/ });
+    fireEvent.keyDown(edge, { key: 'PageUp' });
+    expect(high()).toBe(21);
+    const handle = screen.getByRole('slider', { name: /^height of rise/ });
+    fireEvent.keyDown(handle, { key: 'ArrowDown', shiftKey: true });
+    expect(high()).toBe(11);
+    expect(handle.getAttribute('aria-valuenow')).toBe('11');
+    // It never goes under the ground.
+    for (let k = 0; k < 3; k += 1) fireEvent.keyDown(handle, { key: 'PageDown', shiftKey: true });
+    expect(high()).toBe(0.5);
+    fireEvent.keyDown(handle, { key: 'PageUp', shiftKey: true });
+    const contours = [...document.querySelectorAll('title')].filter(({ textContent }) =>
+      / mm up$/.test(textContent ?? ''),
+    );
+    expect(contours.length).toBeGreaterThan(2);
+    await waitFor(() => expect(value(`ground.rise.${id}`)).toBeGreaterThan(10));
+  });
+});
+
 describe('a cover of tones', () => {
   it('is mixed from two at first, each by its parts', async () => {
     const { user } = atGround(ferry);
