@@ -304,66 +304,6 @@ export const POURS = declareFigures('ground', {
   },
 });
 
-/** The figures of masonry, planks and tiles. */
-export const MASONRY = declareFigures('ground', {
-  count: {
-    key: 'masonry.count.*',
-    of: 'piece',
-    unit: 'count',
-    title: 'Masonry, units',
-    says: 'units of masonry on a face',
-    formula: 'n = units of L × H with joints of j that lie on A',
-  },
-  courses: {
-    key: 'masonry.courses.*',
-    of: 'piece',
-    unit: 'count',
-    title: 'Masonry, courses',
-    says: 'courses of masonry up a face',
-    formula: 'c = (h + j ÷ R) ÷ ((H + j) ÷ R)',
-  },
-  unit: {
-    key: 'masonry.unit.*',
-    of: 'piece',
-    unit: 'mm',
-    title: 'Masonry, one of them long',
-    says: 'length of one unit on the bench',
-    formula: 'u = L ÷ R',
-  },
-  arch: {
-    key: 'masonry.arch.*',
-    of: 'piece',
-    unit: 'count',
-    title: 'Arch, stones',
-    says: 'wedge-shaped stones of an arch over an opening',
-    formula: 'v = 2 × ⌊(π × w ÷ 2 ÷ ((H + j) ÷ R) − 1) ÷ 2⌋ + 1',
-  },
-  lintel: {
-    key: 'masonry.lintel.*',
-    of: 'piece',
-    unit: 'mm',
-    title: 'Lintel, long',
-    says: 'length of the lintel over an opening, its bearings counted in',
-    formula: 'l = (w + 2 × 150 ÷ 215 × L) ÷ R',
-  },
-  paper: {
-    key: 'masonry.paper.*',
-    of: 'piece',
-    unit: 'min',
-    title: 'Masonry, of printed paper instead',
-    says: 'minutes to glue the courses on as printed paper instead',
-    formula: 't = A ÷ r',
-  },
-  minutes: {
-    key: 'masonry.minutes.*',
-    of: 'piece',
-    unit: 'min',
-    title: 'Masonry, minutes to score',
-    says: 'minutes to score the units of a face',
-    formula: ['T = n ÷ r', 'T = (n + v) ÷ r'],
-  },
-});
-
 /** The figures of what is seen. */
 export const SIGHT = declareFigures('ground', {
   hidden: {

@@ -1,10 +1,10 @@
 import { bonesOfPart } from '../armature/index.ts';
 import { type Given, pieceReckoner } from '../context/index.ts';
 import { reckonBackdrop } from './backdrop/reckonBackdrop.ts';
-import { BACKDROP, TIMBER, WORK } from './builtFigures.ts';
+import { BACKDROP, MASONRY, TIMBER, WORK } from './builtFigures.ts';
 import { reckonFoliage, type Tree } from './cover/foliage.ts';
 import { reckonCover } from './cover/reckonCover.ts';
-import { COVER, GROUND, HEAPS, MASONRY, POURS, SIGHT } from './figures.ts';
+import { COVER, GROUND, HEAPS, POURS, SIGHT } from './figures.ts';
 import { reckonHeap } from './heap/reckonHeap.ts';
 import { type MasonryFacts, reckonMasonry } from './masonry/reckonMasonry.ts';
 import { boardRing } from './plan/boardRing.ts';

@@ -10,7 +10,7 @@ import {
   type Verdict,
   type WayOut,
 } from '../../reckoning/index.ts';
-import { MASONRY } from '../figures.ts';
+import { MASONRY } from '../builtFigures.ts';
 import { headerMm, isNatural, isWoven } from './bonds.ts';
 import { baseFace, type MasonryFace, masonryFaces } from './faces.ts';
 import { type LaidUnit, layUnits, MOST_UNITS, unitsIn } from './layUnits.ts';
