@@ -5,7 +5,7 @@ import { DEFAULT_EYE, type Piece } from '../../piece/index.ts';
 import { reckonPiece } from '../../spine/index.ts';
 import type { Placed } from '../plan/standing.ts';
 import { footprintsOfPiece } from '../reckoners.ts';
-import { MOST_EXACT, MOST_FINE, sightFrom } from './sight.ts';
+import { MOST_EXACT, sightFrom } from './sight.ts';
 
 const NOW = '2026-05-01T09:00:00Z';
 const ferry: Piece = lowWaterFerry(NOW);
@@ -32,7 +32,7 @@ const seenOf = (others: number, id: string) =>
   sightFrom(eye, scene(others), given.contexts).find((one) => one.id === id) ?? expect.fail(id);
 
 describe('what is seen among many things', () => {
-  it.each([MOST_EXACT, MOST_FINE])(
+  it.each([MOST_EXACT, 2 * MOST_EXACT])(
     'by slices, more than %i, is near what is seen by whole silhouettes',
     (others) => {
       const [exact, sliced] = [seenOf(0, 'goose'), seenOf(others, 'goose')];
@@ -44,7 +44,7 @@ describe('what is seen among many things', () => {
   );
 
   it('what stands free is wholly seen, however coarsely it is looked at', () => {
-    for (const others of [0, MOST_EXACT, MOST_FINE])
+    for (const others of [0, MOST_EXACT, 2 * MOST_EXACT])
       expect(seenOf(others, 'post').seenPct).toBeCloseTo(100, 0);
   });
 });

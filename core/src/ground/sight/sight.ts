@@ -14,7 +14,6 @@ import {
   without,
 } from '../../form/index.ts';
 import type { Eye } from '../../piece/index.ts';
-import type { Slab } from '../plan/footprint.ts';
 import { boxesApart, type Extent } from '../plan/room.ts';
 import { onPlan, type Placed } from '../plan/standing.ts';
 
@@ -72,28 +71,21 @@ function inFrame([x, y, z]: Vec3, turnDeg: number): Vec3 {
 /** Of more things than this the silhouettes are those of their slices: each as wide as it is, hollows filled. */
 export const MOST_EXACT = 30;
 
-/** Of more things than this two slices are taken as one: a hundred are seen from three eyes in half the time. */
-export const MOST_FINE = 60;
-
-/**
- * The silhouette of a thing by its slices, each a prism between two heights.
- *
- * @param atOnce slices that are taken as one
- */
-function bySlices({ print, spot, liftMm }: Placed, right: Vec3, up: Vec3, atOnce: number): Outline {
+/** The silhouette of a thing by its slices, each a prism between two heights. */
+function bySlices({ print, spot, liftMm }: Placed, right: Vec3, up: Vec3): Outline {
   const move = onPlan(spot);
-  const cornersOf = ({ ring, fromMm, toMm }: Slab) =>
-    ring.flatMap((at): Vec2[] => {
-      const [x, y] = move(at);
-      return [fromMm, toMm].map((high): Vec2 => {
-        const place: Vec3 = [x, liftMm + high, -y];
-        return [dot(place, right), dot(place, up)];
+  return unite(
+    print.slabs.map(({ ring, fromMm, toMm }) => {
+      const corners = ring.flatMap((at): Vec2[] => {
+        const [x, y] = move(at);
+        return [fromMm, toMm].map((high): Vec2 => {
+          const place: Vec3 = [x, liftMm + high, -y];
+          return [dot(place, right), dot(place, up)];
+        });
       });
-    });
-  const groups = Array.from({ length: Math.ceil(print.slabs.length / atOnce) }, (_, k) =>
-    print.slabs.slice(k * atOnce, (k + 1) * atOnce),
+      return hull(corners);
+    }),
   );
-  return unite(groups.map((slabs) => hull(slabs.flatMap(cornersOf))));
 }
 
 /** What two boxes that touch have in common, mm². */
@@ -123,7 +115,6 @@ export function sightFrom(
 ): readonly Seen[] {
   const { right, up, towards } = pictureOf(eye);
   const isFew = placed.length <= MOST_EXACT;
-  const atOnce = placed.length > MOST_FINE ? 2 : 1;
   const shown = placed.flatMap((one): Shown[] => {
     const context = contexts.get(one.print.part);
     if (!context) return [];
@@ -135,7 +126,7 @@ export function sightFrom(
     const middle: Vec3 = [xMm, one.liftMm + (shape.box.max[1] - shape.box.min[1]) / shrink / 2, -yMm];
     const outline = isFew
       ? mapOutline(shape.seenFrom(side), ([x, y]) => [x / shrink + by[0], y / shrink + by[1]])
-      : bySlices(one, right, up, atOnce);
+      : bySlices(one, right, up);
     return [{ placed: one, outline, box: extentOf(outline), near: dot(middle, towards) }];
   });
   const order = [...shown].sort((a, b) => b.near - a.near);
