@@ -22,6 +22,7 @@ export {
   withTimber,
 } from './edits.ts';
 export { type Contour, contoursOf } from './heap/contours.ts';
+export type { GroundJob } from './jobs/jobs.ts';
 export type { LaidOut, LayoutRow } from './layout/compareLayouts.ts';
 export { headerMm, rowOf, type Unit } from './masonry/bonds.ts';
 export { type MasonryFace, masonryFaces } from './masonry/faces.ts';
@@ -51,4 +52,3 @@ export { type Seen, type SideSeen, sideSeen, sightFrom } from './sight/sight.ts'
 export { groundSubject } from './subject.ts';
 export type { TimberFacts } from './timber/reckonTimber.ts';
 export { type UnitMeasures, usualUnit } from './usual.ts';
-export type { GroundJob } from './work/jobs.ts';

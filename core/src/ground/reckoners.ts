@@ -6,6 +6,7 @@ import { reckonFoliage, type Tree } from './cover/foliage.ts';
 import { reckonCover } from './cover/reckonCover.ts';
 import { COVER, GROUND, HEAPS, POURS, SIGHT } from './figures.ts';
 import { reckonHeap } from './heap/reckonHeap.ts';
+import { reckonWork } from './jobs/jobs.ts';
 import { type MasonryFacts, reckonMasonry } from './masonry/reckonMasonry.ts';
 import { boardRing } from './plan/boardRing.ts';
 import { type Footprint, footprintOf } from './plan/footprint.ts';
@@ -13,7 +14,6 @@ import { type PlanFacts, placedOn, reckonPlan } from './plan/reckonPlan.ts';
 import { reckonPour } from './pour/reckonPour.ts';
 import { reckonSight, type SeenRow } from './sight/reckonSight.ts';
 import { reckonTimber, type TimberFacts } from './timber/reckonTimber.ts';
-import { reckonWork } from './work/jobs.ts';
 
 /** Parts that stand on the ground by themselves: those that hang on no other, and those the maker put there. */
 function footprintsOf({ context, contexts, part }: Given): readonly Footprint[] {

@@ -4,12 +4,12 @@ import type { Reckoning } from '../../reckoning/index.ts';
 import { reckonFoliage, type Tree } from '../cover/foliage.ts';
 import { reckonCover } from '../cover/reckonCover.ts';
 import { reckonHeap } from '../heap/reckonHeap.ts';
+import { reckonWork } from '../jobs/jobs.ts';
 import type { Footprint } from '../plan/footprint.ts';
 import { placedOn, reckonPlan } from '../plan/reckonPlan.ts';
 import type { Placed } from '../plan/standing.ts';
 import { reckonPour } from '../pour/reckonPour.ts';
 import { sightFrom } from '../sight/sight.ts';
-import { reckonWork } from '../work/jobs.ts';
 
 /** One way of laying the ground out, with what it comes to. */
 export interface LayoutRow {
