@@ -3,6 +3,7 @@ import { bakeSubject } from '../bake/index.ts';
 import { briefSubject } from '../brief/index.ts';
 import { bulkSubject } from '../bulk/index.ts';
 import { declareSubject } from '../context/index.ts';
+import { finishSubject } from '../finish/index.ts';
 import { repeatsSubject } from '../repeats/index.ts';
 import { routeSubject } from '../route/index.ts';
 import { sizeSubject } from '../size/index.ts';
@@ -21,7 +22,16 @@ import {
 /** What is printed for the bench. */
 export const benchSubject = declareSubject({
   name: 'bench',
-  needs: [briefSubject, sizeSubject, bulkSubject, bakeSubject, routeSubject, auditSubject, repeatsSubject],
+  needs: [
+    finishSubject,
+    briefSubject,
+    sizeSubject,
+    bulkSubject,
+    bakeSubject,
+    routeSubject,
+    auditSubject,
+    repeatsSubject,
+  ],
   reckoners: [],
   asks: [
     heedAsk,

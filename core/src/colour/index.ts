@@ -1,2 +1,3 @@
+export * from './film.ts';
 export * from './lightness.ts';
 export * from './mixing.ts';

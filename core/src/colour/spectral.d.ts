@@ -1,7 +1,9 @@
 declare module 'spectral.js' {
   /** A colour with its reflectance. */
   export class Color {
-    constructor(css: string);
+    /** By its name in style sheets, or by 38 reflectances from 380 to 750 nm. */
+    constructor(css: string | number[]);
+    readonly R: readonly number[];
     toString(options?: { format?: 'hex' | 'rgb'; method?: 'map' | 'clip' }): string;
   }
   /** Colours mixed as pigments are (Kubelka & Munk), each with how much there is of it. */

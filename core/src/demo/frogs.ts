@@ -13,6 +13,7 @@ import {
   type PieceId,
 } from '../piece/index.ts';
 import { demoClay, demoEntry, demoFit, demoPart, ofClay } from './entries.ts';
+import { FROG_ZONES } from './finish.ts';
 import { FROGS_GROUND } from './ground.ts';
 
 /** A fish-scale shingle of 174 × 300 mm: square above, half round below. */
@@ -219,6 +220,7 @@ export function tollFrogs(now: string): Piece {
       },
     ],
     ...FROGS_GROUND,
+    zones: [...FROG_ZONES],
     log: [
       demoEntry('frog-1', {
         at: formatISO(subDays(parseISO(now), 1)),

@@ -266,19 +266,22 @@ function coreOf(
   };
 }
 
-function joined(meshes: readonly Mesh[]): Mesh {
+/** Meshes as one, each vertex with the number of its own, from 1. */
+function joined(meshes: readonly Mesh[]): Mesh & { readonly owners: Uint8Array } {
   const positions = new Float64Array(meshes.reduce((sum, mesh) => sum + mesh.positions.length, 0));
   const triangles = new Uint32Array(meshes.reduce((sum, mesh) => sum + mesh.triangles.length, 0));
+  const owners = new Uint8Array(positions.length / 3);
   let [p, t] = [0, 0];
-  for (const mesh of meshes) {
+  for (const [i, mesh] of meshes.entries()) {
     positions.set(mesh.positions, p);
+    owners.fill(i + 1, p / 3, (p + mesh.positions.length) / 3);
     mesh.triangles.forEach((vertex, i) => {
       triangles[t + i] = vertex + p / 3;
     });
     p += mesh.positions.length;
     t += mesh.triangles.length;
   }
-  return { positions, triangles };
+  return { positions, triangles, owners };
 }
 
 function putMesh({ positions, triangles }: Mesh, place: Placement): Mesh {

@@ -144,7 +144,7 @@ export interface Shape extends ShapeFacts {
    */
   sample(cellMm: number): Grid;
   /** Its exact triangles, facing outward; absent where the surface is taken from a grid. */
-  triangles?(): Mesh;
+  triangles?(): Mesh & { readonly owners?: Uint8Array };
   /** Distance to the surface for places inside, negative; what is outside may be infinite. Goes with the bones. */
   readonly inside?: Field;
   /** Signed distances anywhere; null where they are only known on a grid. */

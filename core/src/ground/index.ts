@@ -47,7 +47,7 @@ export {
   type Spot,
 } from './plan/standing.ts';
 export { displacedMm3, volumeUnder } from './pour/displaced.ts';
-export { planOfPiece, sightOfPiece, workOfPiece } from './reckoners.ts';
+export { planOfPiece, type StandsWet, sightOfPiece, wetOfPiece, workOfPiece } from './reckoners.ts';
 export { type Seen, type SideSeen, sideSeen, sightFrom } from './sight/sight.ts';
 export { groundSubject } from './subject.ts';
 export type { TimberFacts } from './timber/reckonTimber.ts';

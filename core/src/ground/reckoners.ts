@@ -1,5 +1,6 @@
 import { bonesOfPart } from '../armature/index.ts';
 import { type Given, pieceReckoner } from '../context/index.ts';
+import type { PourStuff } from '../piece/index.ts';
 import { reckonBackdrop } from './backdrop/reckonBackdrop.ts';
 import { BACKDROP, MASONRY, TIMBER, WORK } from './builtFigures.ts';
 import { reckonFoliage, type Tree } from './cover/foliage.ts';
@@ -11,7 +12,7 @@ import { type MasonryFacts, reckonMasonry } from './masonry/reckonMasonry.ts';
 import { boardRing } from './plan/boardRing.ts';
 import { type Footprint, footprintOf } from './plan/footprint.ts';
 import { type PlanFacts, placedOn, reckonPlan } from './plan/reckonPlan.ts';
-import { reckonPour } from './pour/reckonPour.ts';
+import { reckonPour, standingIn } from './pour/reckonPour.ts';
 import { reckonSight, type SeenRow } from './sight/reckonSight.ts';
 import { reckonTimber, type TimberFacts } from './timber/reckonTimber.ts';
 
@@ -67,6 +68,36 @@ export const poursOfPiece = pieceReckoner('ground.pours', Object.values(POURS), 
   const placed = placedIn(given);
   return { figures: pours.flatMap((pour) => reckonPour(given, pour, placed)) };
 });
+
+/** A part that stands in a pour, up to where. */
+export interface StandsWet {
+  readonly part: string;
+  readonly pour: string;
+  readonly name: string;
+  readonly of: PourStuff;
+  readonly deepMm: number;
+}
+
+/** What stands in which pour, for what its surface has to bear. */
+export const wetOfPiece = pieceReckoner(
+  'ground.wet',
+  [],
+  (given): { figures: []; wet: readonly StandsWet[] } => {
+    const { pours } = given.context.piece;
+    if (pours.length === 0) return { figures: [], wet: [] };
+    const placed = placedIn(given);
+    const wet = pours.flatMap((pour) =>
+      [...new Set(standingIn(pour, placed).map(({ print }) => print.part))].map((part) => ({
+        part,
+        pour: pour.id,
+        name: pour.name,
+        of: pour.of,
+        deepMm: pour.deepMm - pour.lowMm,
+      })),
+    );
+    return { figures: [], wet };
+  },
+);
 
 /** What is seen from every eye. */
 export const sightOfPiece = pieceReckoner(
@@ -159,6 +190,7 @@ export const GROUND_RECKONERS = [
   planOfPiece,
   heapsOfPiece,
   poursOfPiece,
+  wetOfPiece,
   sightOfPiece,
   coversOfPiece,
   foliageOfPiece,

@@ -7,6 +7,8 @@ import { BULK_RULES } from '../bulk/rows/bulk.ts';
 import { CLAYS } from '../bulk/rows/clays.ts';
 import { CORE_RULES } from '../bulk/rows/cores.ts';
 import { SHEET_RULES } from '../bulk/rows/rollers.ts';
+import { FAMILY_ROWS } from '../finish/rows/families.ts';
+import { FINISH_RULES } from '../finish/rows/finish.ts';
 import { BASES } from '../fits/rows/bases.ts';
 import { FIT_RULES } from '../fits/rows/fits.ts';
 import { BODY_CANONS, BODY_FRACTIONS, BODY_GIRTHS, BODY_MASSES } from '../form/rows/people.ts';
@@ -100,6 +102,8 @@ export const TABLES: readonly HandbookTable[] = [
   { id: 'backdrop', title: 'Backdrop', rows: BACKDROP_RULES },
   { id: 'timber', title: 'Fences and steps', rows: TIMBER_RULES },
   { id: 'ground-work', title: 'Work on the ground', rows: WORK_RULES },
+  { id: 'finish', title: 'Layers and how they look', rows: FINISH_RULES },
+  { id: 'coats', title: 'Coats, wet and dry', rows: FAMILY_ROWS },
   { id: 'stuffs', title: 'Other stuffs, by volume', rows: STUFF_DENSITIES },
   { id: 'heat', title: 'Heat', rows: BAKE_RULES },
   { id: 'deform', title: 'How clay moves in the oven', rows: DEFORM_RULES },

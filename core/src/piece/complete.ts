@@ -3,6 +3,7 @@ import { ID_PATTERN, newId } from '../record/index.ts';
 import {
   DEFAULT_BRANCHES,
   DEFAULT_CLAY,
+  DEFAULT_COAT_LAYER,
   DEFAULT_CORE,
   DEFAULT_FEATURE,
   DEFAULT_INSERT,
@@ -15,6 +16,7 @@ import {
   DEFAULT_RUN,
   DEFAULT_TALLY,
   DEFAULT_VARIANT,
+  DEFAULT_ZONE,
 } from './defaults.ts';
 import { isRecord, type RawRecord } from './migrations.ts';
 
@@ -112,4 +114,12 @@ export const completeClay = (raw: RawRecord): RawRecord => ({ ...DEFAULT_CLAY, .
 /** Fills in what a file left out of an entry of a list. */
 export function completeWith(defaults: object, stem: string): (raw: RawRecord) => RawRecord {
   return (raw) => ({ ...defaults, ...raw, id: raw.id ?? newId(stem) });
+}
+
+export function completeZone(raw: RawRecord): RawRecord {
+  const whole = completeWith(DEFAULT_ZONE, 'surface')(raw);
+  const layer = completeWith(DEFAULT_COAT_LAYER, 'layer');
+  return Array.isArray(raw.layers)
+    ? { ...whole, layers: raw.layers.map((one: unknown) => (isRecord(one) ? layer(one) : one)) }
+    : whole;
 }

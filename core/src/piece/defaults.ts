@@ -10,6 +10,7 @@ export * from '../armature/record/defaults.ts';
 export * from '../bake/record/defaults.ts';
 export * from '../brief/record/defaults.ts';
 export * from '../bulk/record/defaults.ts';
+export * from '../finish/record/defaults.ts';
 export * from '../fits/record/defaults.ts';
 export * from '../ground/record/defaults.ts';
 export * from '../log/record/defaults.ts';
@@ -80,6 +81,9 @@ export function newPiece(name: string, created: string, random: () => number = M
     eyes: [],
     masonry: [],
     layouts: [],
+    zones: [],
+    joints: [],
+    coatRules: [],
     own: {},
     quarantine: [],
   };

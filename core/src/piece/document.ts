@@ -21,6 +21,8 @@ import { BakeSettings } from '../bake/record/classes.ts';
 import { Addition, Brief, Decision, Feature } from '../brief/record/classes.ts';
 import { CLAY_WISHES, type ClayWish } from '../bulk/record/choices.ts';
 import { Clay, ClayLayer, CoreChoice, Insert, MixShare, RegionChoice } from '../bulk/record/classes.ts';
+import { CoatRule, Joint, Zone } from '../finish/record/classes.ts';
+import { FINISH_MOST } from '../finish/record/limits.ts';
 import { Fit } from '../fits/record/classes.ts';
 import type { Form } from '../form/index.ts';
 import { FORM_CLASSES, PersonFormData } from '../form/record/classes.ts';
@@ -56,6 +58,7 @@ export * from '../armature/record/classes.ts';
 export * from '../bake/record/classes.ts';
 export * from '../brief/record/classes.ts';
 export * from '../bulk/record/classes.ts';
+export * from '../finish/record/classes.ts';
 export * from '../fits/record/classes.ts';
 export * from '../ground/record/classes.ts';
 export * from '../log/record/classes.ts';
@@ -225,6 +228,12 @@ export class Piece {
   @NestedList(() => Timber) timber!: Timber[];
   /** The board behind it all; null where no camera looks at it. */
   @IsOptional() @Nested(() => Backdrop) backdrop!: Backdrop | null;
+  /** Surfaces with their layers. */
+  @NestedList(() => Zone, { most: FINISH_MOST.zones }) zones!: Zone[];
+  /** How fits are joined. */
+  @NestedList(() => Joint, { most: FINISH_MOST.joints }) joints!: Joint[];
+  /** What the maker knows of one stuff over another. */
+  @NestedList(() => CoatRule, { most: FINISH_MOST.rules }) coatRules!: CoatRule[];
   /** The maker’s own values, by handbook row. */
   @IsObject() own!: Record<string, number>;
   @NestedList(() => Quarantined) quarantine!: Quarantined[];

@@ -1,4 +1,5 @@
 export { mixesOf } from '../bulk/record/links.ts';
+export { FINISH_MOST } from '../finish/record/limits.ts';
 export { GROUND_MOST } from '../ground/record/limits.ts';
 export {
   type ClayId,

@@ -2,6 +2,7 @@ import { ARMATURE_LIMITS } from '../armature/record/limits.ts';
 import { BAKE_LIMITS } from '../bake/record/limits.ts';
 import { BRIEF_LIMITS } from '../brief/record/limits.ts';
 import { BULK_LIMITS } from '../bulk/record/limits.ts';
+import { FINISH_LIMITS } from '../finish/record/limits.ts';
 import { FITS_LIMITS } from '../fits/record/limits.ts';
 import { FORM_LIMITS } from '../form/record/limits.ts';
 import { GROUND_LIMITS } from '../ground/record/limits.ts';
@@ -44,6 +45,7 @@ export const LIMITS = {
   ...REPEATS_LIMITS,
   ...ROUTE_LIMITS,
   ...GROUND_LIMITS,
+  ...FINISH_LIMITS,
   ...LOG_LIMITS,
   ...FORM_LIMITS,
 } as const satisfies Limits;

@@ -4,9 +4,13 @@ import type { Piece } from './document.ts';
 
 /** A piece in which nothing points to some parts any more: their fits go, pictures and decisions only let go of them. */
 export function withoutLinksTo(piece: Piece, isGone: (id: PartId) => boolean): Piece {
+  const fits = piece.fits.filter(({ part, on }) => !isGone(part) && !isGone(on));
+  const left = new Set(fits.map(({ id }) => id));
   return {
     ...piece,
-    fits: piece.fits.filter(({ part, on }) => !isGone(part) && !isGone(on)),
+    fits,
+    joints: piece.joints.filter(({ fit }) => left.has(fit)),
+    zones: piece.zones.filter(({ part }) => part === null || !isGone(part)),
     decisions: piece.decisions.map((decision) =>
       decision.parts.some(isGone)
         ? { ...decision, parts: decision.parts.filter((id) => !isGone(id)) }

@@ -300,6 +300,21 @@ export const MIGRATIONS: readonly Migration[] = [
       };
     },
   },
+  {
+    from: 8,
+    to: 9,
+    name: 'surfaces with their layers, joints, and own rules of one stuff over another',
+    up: (raw) => ({
+      zones: [],
+      joints: [],
+      coatRules: [],
+      ...raw,
+      version: 9,
+      ...(isRecord(raw.brief) && isRecord(raw.brief.schools)
+        ? { brief: { ...raw.brief, schools: { wash: 'sealed', ...raw.brief.schools } } }
+        : {}),
+    }),
+  },
 ];
 
 /**

@@ -1,14 +1,16 @@
 import type { ClassConstructor } from 'class-transformer';
-import { completeClay, completePart, completeWith } from './complete.ts';
+import { completeClay, completePart, completeWith, completeZone } from './complete.ts';
 import {
   DEFAULT_ADDITION,
   DEFAULT_AID,
+  DEFAULT_COAT_RULE,
   DEFAULT_COVER,
   DEFAULT_DECISION,
   DEFAULT_ENTRY,
   DEFAULT_EYE,
   DEFAULT_FIT,
   DEFAULT_HEAP,
+  DEFAULT_JOINT,
   DEFAULT_LAYOUT,
   DEFAULT_MASONRY,
   DEFAULT_POUR,
@@ -20,12 +22,14 @@ import {
   Addition,
   Aid,
   Clay,
+  CoatRule,
   Cover,
   Decision,
   Eye,
   Fit,
   FoundThing,
   Heap,
+  Joint,
   Layout,
   LogEntry,
   Masonry,
@@ -37,6 +41,7 @@ import {
   Stood,
   Timber,
   WireStock,
+  Zone,
 } from './document.ts';
 import type { RawRecord } from './migrations.ts';
 
@@ -74,6 +79,9 @@ export const RECORD_LISTS: { readonly [K in ListField]: RecordList<Piece[K][numb
   eyes: { type: Eye, complete: completeWith(DEFAULT_EYE, 'eye') },
   masonry: { type: Masonry, complete: completeWith(DEFAULT_MASONRY, 'masonry') },
   timber: { type: Timber, complete: completeWith(DEFAULT_TIMBER, 'timber') },
+  zones: { type: Zone, complete: completeZone },
+  joints: { type: Joint, complete: completeWith(DEFAULT_JOINT, 'joint') },
+  coatRules: { type: CoatRule, complete: completeWith(DEFAULT_COAT_RULE, 'rule') },
   rough: { type: RoughEntry, complete: completeWith({ low: null, high: null }, 'rough') },
 };
 

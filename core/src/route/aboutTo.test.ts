@@ -11,7 +11,17 @@ const shapes = makeShapeStore();
 const goose: Piece = (() => {
   const ferry = lowWaterFerry(NOW);
   const parts = ferry.parts.filter(({ id }) => id === 'goose');
-  return { ...ferry, parts, fits: [], log: [], decisions: [], found: [], references: [], route: null };
+  return {
+    ...ferry,
+    parts,
+    fits: [],
+    log: [],
+    decisions: [],
+    found: [],
+    references: [],
+    zones: [],
+    route: null,
+  };
 })();
 
 function asked(piece: Piece) {

@@ -2,7 +2,7 @@ import type { StuffId } from '../handbook/index.ts';
 import type { Route, RouteStep, StepKind } from '../piece/index.ts';
 import type { OfferedChange } from '../reckoning/index.ts';
 import { type Grade, gradeOf, type RuleId, type Seen } from './grades.ts';
-import { addsClay } from './kinds.ts';
+import { addsClay, isOfLayers } from './kinds.ts';
 
 /**
  * How two steps must lie. `before`: the first comes first. `firm`: and a bake of the first lies between. `wet`: the first
@@ -136,6 +136,8 @@ function partConstraints(
       (byKind.get(b) ?? []).flatMap((second): Constraint[] => {
         const [one, other] = [steps[first], steps[second]];
         if (!one || !other || !belong(one, other, part)) return [];
+        // Which layer may lie on which is judged where the surface is told.
+        if (rule === 'seal-coat' && isOfLayers(one) && isOfLayers(other)) return [];
         const of = rule && weighed(rule, other.leaves, seen);
         return [{ mode, first, second, why, relation: null, ...(of && { of }) }];
       }),

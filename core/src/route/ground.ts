@@ -2,6 +2,7 @@ import { bendsOf, bonesOfPart, type PartBones } from '../armature/index.ts';
 import { bearsOven, peakOf } from '../bake/index.ts';
 import { type BulkFacts, bulkOfPart } from '../bulk/index.ts';
 import type { Given } from '../context/index.ts';
+import { jobsOfFinish } from '../finish/index.ts';
 import { workOfPiece } from '../ground/index.ts';
 import type { ClayPass, ProposeGround } from './proposedSteps.ts';
 
@@ -44,6 +45,7 @@ export function routeGround(given: Given): ProposeGround {
     partById: new Map(piece.parts.map((part) => [part.id as string, part])),
     ovenMin: () => [],
     groundJobs: given.piece(workOfPiece).jobs,
+    finishJobs: given.piece(jobsOfFinish).jobs,
     wires: (part) => bones(part)?.runs.length ?? 0,
     bends: (part) => (bones(part)?.runs ?? []).reduce((sum, { path }) => sum + bendsOf(path).length, 0),
     isClay: (part) => bulk(part) !== null,

@@ -20,6 +20,7 @@ function minutesOf(id: string, change: Partial<Part> = {}) {
     fits: [],
     log: [],
     decisions: [],
+    zones: [],
   };
   const { route, book } = reckonPiece(piece, { shapes, workshopOwn: {}, now: NOW });
   const of = (...kinds: string[]) => {

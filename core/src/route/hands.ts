@@ -302,7 +302,7 @@ class Hands {
   of(step: RouteStep): Worked {
     const parts = this.#partsOf(step);
     const copies = parts.reduce((sum, { count }) => sum + count, 0);
-    const told = step.id.startsWith('ground-') ? this.#ground.find(null, `work.hands.${step.id}`) : undefined;
+    const told = toldOf(step, 'hands', this.#ground);
     if (told) return this.#asReckoned([told]);
     const sets = this.#setsOf(step, parts);
     if (sets) return this.#asReckoned(sets);
@@ -355,6 +355,22 @@ class Hands {
         return this.#byCount('route.other', step.parts.length === 0 ? 1 : Math.max(1, copies), 'Things');
     }
   }
+}
+
+/** Jobs that have figures of their own: those of the ground, and layers of surfaces. */
+const TOLD = [
+  { of: 'ground-', hands: 'work.hands', wait: 'work.wait' },
+  { of: 'finish-', hands: 'finish.job-hands', wait: 'finish.job-wait' },
+] as const;
+
+/** What a job was reckoned to take; nothing for a step that is none. */
+export function toldOf(
+  { id }: RouteStep,
+  what: 'hands' | 'wait',
+  { find }: TimingGround,
+): Reckoning | undefined {
+  const kind = TOLD.find(({ of }) => id.startsWith(of));
+  return kind && find(null, `${kind[what]}.${id}`);
 }
 
 /** Minutes at the bench that a step takes, with their working. */

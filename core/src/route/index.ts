@@ -35,7 +35,7 @@ export {
   putInOrder,
   type RouteJudged,
 } from './judgeRoute.ts';
-export { RELATION_SAYS, STEP_TITLES } from './kinds.ts';
+export { isOfLayers, RELATION_SAYS, STEP_TITLES } from './kinds.ts';
 export { allAfter, allBefore, legalRange, loopIn, RouteLoopError, refuseLoops } from './order.ts';
 export { orderGround } from './orderGround.ts';
 export { proposeRoute, routeOf } from './propose.ts';

@@ -1,4 +1,4 @@
-import type { RelationKind, StepKind } from '../piece/index.ts';
+import type { RelationKind, RouteStep, StepKind } from '../piece/index.ts';
 
 /** What each kind of step is called. */
 export const STEP_TITLES: Readonly<Record<StepKind, string>> = {
@@ -38,4 +38,9 @@ export const RELATION_SAYS: Readonly<Record<RelationKind, string>> = {
 /** Steps that put raw clay on a part: a bake must come after them. */
 export function addsClay(kind: StepKind): boolean {
   return kind === 'skin' || kind === 'detail' || kind === 'pastel';
+}
+
+/** Whether a step is one of layers: what holds on what is judged on its surfaces, and not by its place alone. */
+export function isOfLayers({ id }: Pick<RouteStep, 'id'>): boolean {
+  return id.startsWith('finish-');
 }

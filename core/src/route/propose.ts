@@ -3,6 +3,7 @@ import { sourced } from '../reckoning/index.ts';
 import { followed } from './compare.ts';
 import { hasFace, isOfFace, smallParts } from './hands.ts';
 import { STEP_TITLES } from './kinds.ts';
+import { finish } from './proposedFinish.ts';
 import { groundBuilt, groundFinished, scoredIn } from './proposedGround.ts';
 import { isLaidAhead, makeSet, putSet, putSetsLate } from './proposedSets.ts';
 import { bakes, type ClayPass, ofPart, type ProposeGround, step, stepId } from './proposedSteps.ts';
@@ -131,25 +132,6 @@ function passSteps(
     ...(isLast ? fixes(part, false, hung, []) : []),
     work('clean'),
   ];
-}
-
-/** Seal, paint and varnish, by the school of colour. */
-function finish(parts: readonly Part[], { piece }: ProposeGround): RouteStep[] {
-  const ids = parts.map(({ id }) => id);
-  const coats = {
-    painted: ['Base coats', 'Washes and dry brush', 'Painted details', 'Matt varnish'],
-    coloured: ['Gloss on eyes and wet places'],
-    pastel: ['Fix the pastel, glaze'],
-  }[piece.brief.schools.colour];
-  const seal =
-    piece.brief.schools.colour === 'painted' ? [step('seal', 'seal', 'Seal everything', { parts: ids })] : [];
-  let last = seal.map(({ id }) => id);
-  const steps = coats.map((title, i) => {
-    const coat = step(stepId('coat', i + 1), 'coat', title, { parts: ids, needs: last });
-    last = [coat.id];
-    return coat;
-  });
-  return ids.length > 0 ? [...seal, ...steps] : [];
 }
 
 function joints(ground: ProposeGround, cooled: readonly string[]): RouteStep[] {

@@ -1,3 +1,4 @@
+import type { FinishJob } from '../finish/index.ts';
 import type { GroundJob } from '../ground/index.ts';
 import type { StuffId } from '../handbook/index.ts';
 import { DEFAULT_STEP, type Part, type RouteStep, type StepKind } from '../piece/index.ts';
@@ -32,6 +33,8 @@ export interface ProposeGround extends TimingGround {
   readonly burn: (part: string, stuff: StuffId) => string | null;
   /** What is to be done for the ground, each behind what it needs. */
   readonly groundJobs: readonly GroundJob[];
+  /** Layers of surfaces, like ones together, each behind what it needs. */
+  readonly finishJobs: readonly FinishJob[];
   /** Null for clay that goes into no oven. */
   readonly windowOf: (part: string) => HeatWindow | null;
 }

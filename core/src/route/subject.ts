@@ -4,6 +4,7 @@ import { bakesSubject } from '../bake/plan/subject.ts';
 import { briefSubject } from '../brief/index.ts';
 import { bulkSubject } from '../bulk/index.ts';
 import { declareSubject } from '../context/index.ts';
+import { finishSubject } from '../finish/index.ts';
 import { groundSubject } from '../ground/subject.ts';
 import { repeatsSubject } from '../repeats/subject.ts';
 import { sizeSubject } from '../size/index.ts';
@@ -25,6 +26,7 @@ export const routeSubject = declareSubject({
     bakesSubject,
     repeatsSubject,
     groundSubject,
+    finishSubject,
   ],
   reckoners: [routeOfPiece],
   asked: Object.values(STEP),

@@ -1,7 +1,7 @@
 import type { RouteStep } from '../piece/index.ts';
 import { figure, type Reckoning, sourced, termFrom } from '../reckoning/index.ts';
 import { STEP } from './figures.ts';
-import { handsOf, NOTHING, type TimingGround, type Worked } from './hands.ts';
+import { handsOf, NOTHING, type TimingGround, toldOf, type Worked } from './hands.ts';
 
 function rowOf(row: string, { own }: TimingGround): Worked {
   const one = sourced(row, own);
@@ -10,7 +10,7 @@ function rowOf(row: string, { own }: TimingGround): Worked {
 
 function waitOf(step: RouteStep, ground: TimingGround): Worked {
   const { own } = ground;
-  const told = step.id.startsWith('ground-') ? ground.find(null, `work.wait.${step.id}`) : undefined;
+  const told = toldOf(step, 'wait', ground);
   if (told) return { value: told.quantity.value, formula: 't = T', terms: [termFrom('T', told)] };
   switch (step.kind) {
     case 'bake': {

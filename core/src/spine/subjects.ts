@@ -6,6 +6,7 @@ import { benchSubject } from '../bench/subject.ts';
 import { briefSubject } from '../brief/index.ts';
 import { bulkSubject } from '../bulk/index.ts';
 import type { Subject } from '../context/index.ts';
+import { finishSubject } from '../finish/subject.ts';
 import { fitsSubject } from '../fits/index.ts';
 import { groundSubject } from '../ground/subject.ts';
 import { logSubject } from '../log/index.ts';
@@ -27,6 +28,7 @@ export const SUBJECTS = [
   fitsSubject,
   bonesSubject,
   groundSubject,
+  finishSubject,
   stepsSubject,
   bakesSubject,
   routeSubject,

@@ -5,11 +5,12 @@ import type { Given, PartFacts } from '../../context/index.ts';
 import type { StuffId } from '../../handbook/index.ts';
 import type { Part, RouteStep } from '../../piece/index.ts';
 import { sourced } from '../../reckoning/index.ts';
-import { routeOfPiece, seenOf } from '../../route/index.ts';
+import { isOfLayers, routeOfPiece, seenOf } from '../../route/index.ts';
 import { heedAgent } from './agents.ts';
 import { heedCuredWork, type WorkedPlace } from './curedWork.ts';
 import { heedDryPass, heedWash } from './dryPass.ts';
 import type { Finding } from './finding.ts';
+import { heedLayers } from './layers.ts';
 
 export { AGENT_ROWS } from './agents.ts';
 export { WORKS } from './curedWork.ts';
@@ -152,7 +153,9 @@ export function heedStep(given: Given, id: string): Finding[] {
       given.context.piece.brief.schools.superglue === 'knowingly',
       own,
     ),
-    ...heedWash(step, before, seenOf(given.context.piece, 'coat-wash', 'wash')),
+    ...(isOfLayers(step)
+      ? heedLayers(given, step)
+      : heedWash(step, before, seenOf(given.context.piece, 'coat-wash', 'wash'))),
     ...heedNew(given, step),
   ];
   const seen = new Set<string>();

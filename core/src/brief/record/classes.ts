@@ -42,6 +42,8 @@ export class Schools {
   @IsIn(['plan', 'improvise']) work!: 'plan' | 'improvise';
   /** Superglue goes into no oven, or does, knowingly, with the room aired. */
   @IsIn(['never', 'knowingly']) superglue!: 'never' | 'knowingly';
+  /** Paint is sealed before it is washed over, or washed over as it is. */
+  @IsIn(['sealed', 'direct']) wash!: 'sealed' | 'direct';
 }
 
 export class Brief {

@@ -7,6 +7,7 @@ export const DEFAULT_SCHOOLS: Schools = {
   heat: 'set',
   core: 'foil',
   superglue: 'never',
+  wash: 'sealed',
 };
 export const DEFAULT_BRIEF: Brief = {
   purpose: 'display',

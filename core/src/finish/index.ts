@@ -1,0 +1,17 @@
+export { BEARING_RULES, type Finding, judge, KNOWS_NOTHING, type Known } from './bearing/judge.ts';
+export type { LaterStep, Surface, Weight } from './bearing/rule.ts';
+export { type Way, waysOut } from './bearing/waysOut.ts';
+export { BODIES, type Body, bodyRow } from './coats/bodies.ts';
+export { COATS, type Coat, coatRow } from './coats/coats.ts';
+export { FINISH } from './figures.ts';
+export type { FinishJob } from './jobs/jobs.ts';
+export { COLOURS, LAYER_COATS, LAYER_SAYS } from './layers/orderOf.ts';
+export { lighterThan, proposeLayers, shadeOf } from './layers/propose.ts';
+export { LIES, type Lie, type Look, type LookRates, laidOn, laidOver, looksOf } from './look/look.ts';
+export { lookRates } from './look/reckonLook.ts';
+export { jobsOfFinish, knownOf, takenOfPiece, type ZoneShown, zonesOfPiece } from './reckoners.ts';
+export { finishSubject } from './subject.ts';
+export { placeSays } from './zones/areaOfZone.ts';
+export { findingSays } from './zones/reckonZone.ts';
+export { type Skin, skinOf } from './zones/skin.ts';
+export { facesOf, placeMm2 } from './zones/zoneArea.ts';

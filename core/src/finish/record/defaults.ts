@@ -1,0 +1,44 @@
+import type { CoatLayer, CoatRule, Joint, Zone } from './classes.ts';
+
+export const DEFAULT_COAT_LAYER = {
+  kind: 'base',
+  of: null,
+  colour: null,
+  coats: 1,
+  how: 'brush',
+  thin: 0,
+  filmMm: null,
+  lengthMm: null,
+  note: '',
+} satisfies Partial<CoatLayer>;
+
+export const DEFAULT_ZONE = {
+  name: 'surface',
+  part: null,
+  ground: '',
+  regions: [],
+  side: null,
+  lowPct: 0,
+  highPct: 100,
+  spots: [],
+  sharePct: 100,
+  areaCm2: null,
+  of: null,
+  colour: null,
+  sheen: 'matt',
+  meets: [],
+  isOwn: false,
+  layers: [],
+} satisfies Partial<Zone>;
+
+export const DEFAULT_COAT_RULE = { grade: 'check', says: '' } satisfies Partial<CoatRule>;
+
+export const DEFAULT_JOINT = {
+  way: null,
+  gapMm: null,
+  areaMm2: null,
+  comesApart: false,
+  pins: 0,
+  pinMm: 1,
+  pinDeepMm: 5,
+} satisfies Partial<Joint>;

@@ -1,0 +1,36 @@
+import { practice, type Row, remembered } from '../../sources/index.ts';
+
+/** What finishes are reckoned with, besides the coats themselves. */
+export const FINISH_RULES: readonly Row[] = [
+  practice('finish.humidity', 'Humidity of the room that coats dry in', 50, '%'),
+  practice('finish.room', 'Warmth of the room that coats dry in', 20, '°C'),
+  remembered('finish.loss-brush', 'More paint than lies on the work, brushed', 20, '%'),
+  remembered('finish.loss-spray', 'More paint than lies on the work, sprayed', 100, '%', { own: true }),
+  practice('finish.drop', 'A drop', 0.05, 'cm³', { low: 0.03, high: 0.06 }),
+  practice('finish.shows', 'Lighter or darker by this, a wash or a dry brush is seen', 15, ''),
+  remembered('finish.pools', 'A wash lies thicker in what is deep, times', 4, ''),
+  remembered('finish.thins', 'and on what is flat, times', 0.6, ''),
+  remembered('finish.catches', 'Of what stands out, a dry brush covers', 70, '%'),
+  remembered('finish.grazes', 'and of what is flat', 8, '%'),
+  remembered('finish.rate-base', 'Paint laid in a minute', 20, 'cm²', { low: 10, high: 40 }),
+  remembered('finish.rate-wash', 'Washed and wiped in a minute', 30, 'cm²', { low: 15, high: 45 }),
+  remembered('finish.rate-dry', 'Dry brushed in a minute', 20, 'cm²', { low: 10, high: 30 }),
+  remembered('finish.rate-pastel', 'Pastel laid in a minute', 5, 'cm²', { low: 2.5, high: 10 }),
+  remembered('finish.rate-texture', 'Textured by hand in a minute', 4, 'cm²', { low: 2, high: 8 }),
+  remembered('finish.rate-fur', 'Fur laid in a minute', 1.5, 'cm²', { low: 1, high: 2.5 }),
+  remembered('finish.rate-flock', 'Flock or standing grass laid in a minute', 40, 'cm²', {
+    low: 20,
+    high: 60,
+  }),
+  remembered('finish.rate-detail', 'Details painted on in a minute', 0.7, 'cm²', { low: 0.4, high: 1.5 }),
+  remembered('finish.rate-spray', 'Sprayed in a minute', 60, 'cm²', { low: 30, high: 120 }),
+  remembered('finish.least', 'Take up one coat and put it down: colour, brush, rinse', 4, 'min', {
+    low: 2,
+    high: 8,
+  }),
+  remembered('finish.open', 'A wash can be wiped back for', 3, 'min', { low: 1, high: 5 }),
+  remembered('finish.fur', 'Fibre on a cm², for each mm of its length', 0.004, 'g', {
+    low: 0.002,
+    high: 0.008,
+  }),
+];
