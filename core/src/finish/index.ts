@@ -10,6 +10,15 @@ export { lighterThan, proposeLayers, shadeOf } from './layers/propose.ts';
 export { LIES, type Lie, type Look, type LookRates, laidOn, laidOver, looksOf } from './look/look.ts';
 export { lookRates } from './look/reckonLook.ts';
 export { jobsOfFinish, knownOf, takenOfPiece, type ZoneShown, zonesOfPiece } from './reckoners.ts';
+export {
+  mapColours,
+  type PaintedZone,
+  paintedColours,
+  SHOWN_MAPS,
+  type ShownMap,
+  zonesOnMaps,
+} from './shape/painted.ts';
+export { type MapsAsk, type ShapeMaps, shapeMaps } from './shape/shapeMaps.ts';
 export { finishSubject } from './subject.ts';
 export { placeSays } from './zones/areaOfZone.ts';
 export { findingSays } from './zones/reckonZone.ts';

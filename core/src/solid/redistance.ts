@@ -53,13 +53,18 @@ function sweepOnce(
  *
  * @param grid signs right everywhere, distances right beside the surface
  * @param where inside alone for a grid whose distances outside are right already
+ * @param mostMm what lies farther is said to lie so far: quick where only what is near is asked for
  * @returns a grid with distances of its own
  */
-export function redistanced(grid: Grid, where: 'everywhere' | 'inside' = 'everywhere'): Grid {
+export function redistanced(
+  grid: Grid,
+  where: 'everywhere' | 'inside' = 'everywhere',
+  mostMm = Number.POSITIVE_INFINITY,
+): Grid {
   const { size, cell, distance: from } = grid;
   const [nx, ny, nz] = size;
   const plane = nx * ny;
-  const far = nx + ny + nz;
+  const far = Math.min(nx + ny + nz, mostMm / cell);
   const all = new Float32Array(from.length).fill(far);
   const isFixed = new Uint8Array(from.length);
   let index = 0;

@@ -50,12 +50,22 @@ function verticesOf({ min, size, cell, distance, owner }: Grid) {
   const positions: number[] = [];
   const owners: number[] = [];
   const corner = new Float64Array(8);
+  const isIn = new Uint8Array(distance.length);
+  for (let at = 0; at < isIn.length; at += 1) isIn[at] = (distance[at] ?? far) < 0 ? 1 : 0;
   for (let k = 0; k + 1 < nz; k += 1)
     for (let j = 0; j + 1 < ny; j += 1)
       for (let i = 0; i + 1 < nx; i += 1) {
         const cube = (k * ny + j) * nx + i;
-        let inside = 0;
-        for (let c = 0; c < 8; c += 1) if ((distance[cube + (steps[c] ?? 0)] ?? far) < 0) inside += 1;
+        // Most cubes are far from the surface: their corners are counted without a loop.
+        const inside =
+          (isIn[cube] ?? 0) +
+          (isIn[cube + 1] ?? 0) +
+          (isIn[cube + nx] ?? 0) +
+          (isIn[cube + nx + 1] ?? 0) +
+          (isIn[cube + plane] ?? 0) +
+          (isIn[cube + plane + 1] ?? 0) +
+          (isIn[cube + plane + nx] ?? 0) +
+          (isIn[cube + plane + nx + 1] ?? 0);
         if (inside === 0 || inside === 8) continue;
         for (let c = 0; c < 8; c += 1)
           corner[c] = Math.max(-far, Math.min(far, distance[cube + (steps[c] ?? 0)] ?? far));
@@ -90,6 +100,8 @@ function trianglesOf({ size, cell, distance }: Grid, vertexOf: Int32Array): Uint
     for (let j = 1; j + 1 < ny; j += 1)
       for (let i = 1; i + 1 < nx; i += 1) {
         const cube = (k * ny + j) * nx + i;
+        // A cube whose corners are all on one side has no vertex, and no edge from its first corner is parted.
+        if ((vertexOf[cube] ?? -1) < 0) continue;
         const here = (distance[cube] ?? far) < 0;
         for (let axis = 0; axis < 3; axis += 1) {
           const there = (distance[cube + (strides[axis] ?? 0)] ?? far) < 0;

@@ -19,8 +19,8 @@ export interface Skin {
 /** Cells of the solid that a skin is taken from: a surface is true to about a percent. */
 const CELLS = 60_000;
 
-/** Side that a direction faces most, of those that stand along the axes. */
-function sideOf(x: number, y: number, z: number): number {
+/** Side that a direction faces most, of those that stand along the axes: its place in {@link ZONE_SIDES}. */
+export function sideOf(x: number, y: number, z: number): number {
   const [ax, ay, az] = [Math.abs(x), Math.abs(y), Math.abs(z)];
   const side: ZoneSide =
     ay >= ax && ay >= az

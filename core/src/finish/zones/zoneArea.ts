@@ -25,13 +25,22 @@ function spotsNear(spots: Zone['spots']): (x: number, y: number, z: number) => b
     );
 }
 
+/** What a place of a surface is told by. */
+export interface SurfacePlaces {
+  readonly regions: readonly string[];
+  readonly lowMm: number;
+  readonly highMm: number;
+}
+
 /**
- * Whether each face of a skin belongs to a zone, before its share.
+ * Whether a place of a part’s surface belongs to a zone, before its share.
  *
- * @returns a test of the number of a face
+ * @returns a test of its region, from 1, the side it faces, its place in {@link ZONE_SIDES}, and where it is
  */
-export function facesOf(skin: Skin, zone: Omit<ZonePlace, 'sharePct'>): (face: number) => boolean {
-  const { middles, sides, owners, regions, lowMm, highMm } = skin;
+export function placesOf(
+  { regions, lowMm, highMm }: SurfacePlaces,
+  zone: Omit<ZonePlace, 'sharePct'>,
+): (owner: number, facing: number, x: number, y: number, z: number) => boolean {
   const wanted = new Set(zone.regions);
   const isOfOne = regions.length <= 1;
   const isIn = regions.map((name) => wanted.has(name));
@@ -40,14 +49,26 @@ export function facesOf(skin: Skin, zone: Omit<ZonePlace, 'sharePct'>): (face: n
   const [low, high] = [lowMm + (tall * zone.lowPct) / 100, lowMm + (tall * zone.highPct) / 100];
   const isWhole = zone.lowPct <= 0 && zone.highPct >= 100;
   const near = zone.spots.length === 0 ? null : spotsNear(zone.spots);
-  return (f) => {
-    if (wanted.size > 0 && !(isOfOne ? wanted.has(regions[0] ?? '') : isIn[(owners[f] ?? 0) - 1]))
-      return false;
-    if (side >= 0 && sides[f] !== side) return false;
-    const y = middles[3 * f + 1] ?? 0;
+  return (owner, facing, x, y, z) => {
+    if (wanted.size > 0 && !(isOfOne ? wanted.has(regions[0] ?? '') : isIn[owner - 1])) return false;
+    if (side >= 0 && facing !== side) return false;
     if (!isWhole && (y < low || y > high)) return false;
-    return near === null || near(middles[3 * f] ?? 0, y, middles[3 * f + 2] ?? 0);
+    return near === null || near(x, y, z);
   };
+}
+
+/** Whether each face of a skin belongs to a zone, before its share: a test of the number of a face. */
+export function facesOf(skin: Skin, zone: Omit<ZonePlace, 'sharePct'>): (face: number) => boolean {
+  const { middles, sides, owners } = skin;
+  const isOf = placesOf(skin, zone);
+  return (f) =>
+    isOf(
+      owners[f] ?? 0,
+      sides[f] ?? 0,
+      middles[3 * f] ?? 0,
+      middles[3 * f + 1] ?? 0,
+      middles[3 * f + 2] ?? 0,
+    );
 }
 
 /** Height of the lowest place of a zone above the foot of its part, in the frame of the part, mm; null for an empty one. */
