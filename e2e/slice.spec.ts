@@ -131,13 +131,13 @@ test('a figure height is no ratio: it works as one and keeps its range', async (
   await expect(figure(page, 'Scale')).toContainText('1:54.688');
 });
 
-test('stages that are not built are drawn and cannot be entered', async ({ page }) => {
+test('every stage is entered by its digit and by its address', async ({ page }) => {
   await openDemo(page, 'Low Water Ferry', 'Size');
-  await expect(
-    page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name: 'Finish' }),
-  ).toBeDisabled();
+  const stages = page.getByRole('navigation', { name: 'Stages' }).getByRole('button');
+  await expect(stages).toHaveCount(10);
+  for (const stage of await stages.all()) await expect(stage).toBeEnabled();
   await page.keyboard.press('8');
-  await expect(page.getByRole('main', { name: 'Size' })).toBeVisible();
-  await page.goto('/piece/low-water-ferry/finish');
-  await expect(page.getByRole('main', { name: 'Size' })).toBeVisible();
+  await expect(page.getByRole('main', { name: 'Finish' })).toBeVisible();
+  await page.goto('/piece/low-water-ferry/nowhere');
+  await expect(page.getByRole('main', { name: 'Brief' })).toBeVisible();
 });

@@ -3,6 +3,16 @@ export type { LaterStep, Surface, Weight } from './bearing/rule.ts';
 export { type Way, waysOut } from './bearing/waysOut.ts';
 export { BODIES, type Body, bodyRow } from './coats/bodies.ts';
 export { COATS, type Coat, coatRow } from './coats/coats.ts';
+export {
+  addLayer,
+  changeZone,
+  moveLayer,
+  ownLayers,
+  withCoatRule,
+  withoutZone,
+  withSpots,
+  withZone,
+} from './edits.ts';
 export { FINISH } from './figures.ts';
 export type { FinishJob } from './jobs/jobs.ts';
 export { COLOURS, LAYER_COATS, LAYER_SAYS } from './layers/orderOf.ts';

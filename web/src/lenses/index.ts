@@ -4,6 +4,7 @@ import { benchLens } from './bench/manifest.ts';
 import { bonesLens } from './bones/manifest.ts';
 import { briefLens } from './brief/manifest.ts';
 import { bulkLens } from './bulk/manifest.ts';
+import { finishLens } from './finish/manifest.ts';
 import { groundLens } from './ground/manifest.ts';
 import { logLens } from './log/manifest.ts';
 import { repeatsLens } from './repeats/manifest.ts';
@@ -18,6 +19,7 @@ export const LENSES: readonly LensManifest[] = [
   repeatsLens,
   bakeLens,
   groundLens,
+  finishLens,
   benchLens,
   logLens,
 ];

@@ -1,9 +1,10 @@
 /** What a worker is for. */
-type Kind = 'solid' | 'thickness' | 'bake';
+type Kind = 'solid' | 'thickness' | 'bake' | 'maps';
 
 const OPEN: Readonly<Record<Kind, () => Worker>> = {
   solid: () => new Worker(new URL('./solid.worker.ts', import.meta.url), { type: 'module' }),
   thickness: () => new Worker(new URL('./thickness.worker.ts', import.meta.url), { type: 'module' }),
+  maps: () => new Worker(new URL('./maps.worker.ts', import.meta.url), { type: 'module' }),
   bake: () => new Worker(new URL('./bake.worker.ts', import.meta.url), { type: 'module' }),
 };
 

@@ -40,7 +40,7 @@ const SHUT_IN = 0.5;
 /** Edges are sharp where a ball under the surface comes so far out, of its radius. */
 const SHARP = 0.35;
 /** Of a ball, what is no more than the cells make of a smooth surface. */
-const NOISE = 0.04;
+const NOISE = 0.08;
 
 /** How much coarser the cells are that tell what is round a place. */
 const COARSER = 2.5;

@@ -147,7 +147,7 @@ describe('the route', () => {
 
 describe('what a step is told', () => {
   it('a fault is told at every step it concerns, its way out at the first of them', async () => {
-    const piece = ferryOf('goose');
+    const piece = { ...ferryOf('goose'), zones: [] };
     atBench(<RouteList />, { piece, stage: 'bench' });
     await waitFor(() => expect(document.querySelector('[data-index="0"]')).not.toBeNull());
     const seal = titles().indexOf('Seal everything');

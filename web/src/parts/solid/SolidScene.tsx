@@ -1,4 +1,4 @@
-import { Canvas, useThree } from '@react-three/fiber';
+import { Canvas, type ThreeEvent, useThree } from '@react-three/fiber';
 import { useCallback, useEffect, useMemo } from 'react';
 import {
   BufferAttribute,
@@ -11,6 +11,7 @@ import {
   type OrthographicCamera,
   Plane,
   Quaternion,
+  SRGBColorSpace,
   TubeGeometry,
   Vector3,
 } from 'three';
@@ -36,6 +37,10 @@ interface SceneProps {
   readonly material: string;
   /** A colour for each region; null for one colour. */
   readonly regionColours: readonly string[] | null;
+  /** A colour for each vertex, red, green and blue, 0–1 as sRGB; goes before those of regions. */
+  readonly vertexColours?: Float32Array | null;
+  /** A place of the skin that a brush is put on, in the frame of the solid. */
+  readonly onDab?: ((at: Place) => void) | undefined;
   /** Wires in it, in the frame of the solid. */
   readonly wires: readonly SolidWire[];
   /** How far it is peeled. */
@@ -103,6 +108,31 @@ function coloursOf(owners: Uint8Array, regionColours: readonly string[]): Buffer
     palette[owner - 1]?.toArray(colours, 3 * i);
   });
   return new BufferAttribute(colours, 3);
+}
+
+/** Colours of the vertices, changed in place: a slider that goes through layers builds no solid anew. */
+function useVertexColours(geometry: BufferGeometry | null, colours: Float32Array | null): void {
+  useMemo(() => {
+    if (!geometry || !colours) return;
+    const linear = new Float32Array(colours.length);
+    const one = new Color();
+    for (let i = 0; i < colours.length; i += 3)
+      one
+        .setRGB(colours[i] ?? 0, colours[i + 1] ?? 0, colours[i + 2] ?? 0, SRGBColorSpace)
+        .toArray(linear, i);
+    geometry.setAttribute('color', new BufferAttribute(linear, 3));
+  }, [geometry, colours]);
+}
+
+/** A brush on a body: put on, and drawn along while the button is down. */
+function dabbing(onDab: SceneProps['onDab']) {
+  if (!onDab) return {};
+  const dab = (event: ThreeEvent<PointerEvent>): void => {
+    if (event.buttons === 0) return;
+    event.stopPropagation();
+    onDab(event.point.toArray());
+  };
+  return { onPointerDown: dab, onPointerMove: dab };
 }
 
 function useGeometry(
@@ -293,13 +323,16 @@ function Bodies({
   peel,
   lines = [],
   copies = null,
+  vertexColours = null,
+  onDab,
   ...view
 }: SceneProps) {
   const { invalidate } = useThree();
   const outer = useGeometry(skin, regionColours);
+  useVertexColours(outer, vertexColours);
   const inner = useGeometry(core, null);
   const planes = useCut(outer, cut);
-  const inColours = outer?.hasAttribute('color') ?? false;
+  const inColours = vertexColours !== null || (outer?.hasAttribute('color') ?? false);
   useEffect(() => {
     invalidate();
   });
@@ -307,7 +340,7 @@ function Bodies({
   return (
     <>
       <Stand geometry={outer} {...view} />
-      <mesh geometry={outer} renderOrder={1} visible={peel === 'skin'}>
+      <mesh geometry={outer} renderOrder={1} visible={peel === 'skin'} {...dabbing(onDab)}>
         <meshStandardMaterial
           key={inColours ? 'regions' : 'one'}
           color={inColours ? '#ffffff' : colourOf(material)}

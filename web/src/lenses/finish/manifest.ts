@@ -1,0 +1,11 @@
+import type { LensManifest } from '../../parts/lens.ts';
+
+export const finishLens: LensManifest = {
+  stage: 'finish',
+  edits: ['zones', 'coatRules'],
+  keys: [
+    ['arrows', 'turn the form that is painted'],
+    ['− +', 'nearer and farther'],
+  ],
+  load: () => import('./FinishLens.tsx'),
+};
