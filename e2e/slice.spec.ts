@@ -139,5 +139,5 @@ test('every stage is entered by its digit and by its address', async ({ page }) 
   await page.keyboard.press('8');
   await expect(page.getByRole('main', { name: 'Finish' })).toBeVisible();
   await page.goto('/piece/low-water-ferry/nowhere');
-  await expect(page.getByRole('main', { name: 'Brief' })).toBeVisible();
+  await expect(page.getByRole('main', { name: 'Size' })).toBeVisible();
 });

@@ -20,7 +20,7 @@ const UNSAID = '#9a9186';
 /** How much lighter a dry brush is than what it goes over: it covers only some of what it catches, and is to be seen. */
 const LIGHTER = 25;
 /** Over darker than this no wash is seen, and over lighter than this no dry brush, L*. */
-const [DARKEST, LIGHTEST] = [38, 76];
+const [DARKEST, LIGHTEST] = [46, 76];
 /** Primer follows the shade of what goes over it. */
 const PRIMERS = ['#2e2b29', '#8a8785', '#e8e6e1'] as const;
 
