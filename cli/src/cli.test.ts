@@ -112,7 +112,7 @@ describe('the headless reckoner', () => {
     ['not JSON', () => ({ file: file('bad.json', 'clay') }), /bad\.json: Line 1, column 1: it is not JSON/],
     [
       'a newer file',
-      () => ({ file: file('new.json', '{"format":"every-inch/piece","version":9}') }),
+      () => ({ file: file('new.json', '{"format":"every-inch/piece","version":10}') }),
       /newer Every Inch/,
     ],
     ['an unknown part', () => ({ file: sound, part: 'moon' }), /no part “moon”; there are: ferrywoman/],

@@ -29,7 +29,7 @@ import { useFigure } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch } from '../../state/store.ts';
 import { ColourField } from './ColourField.tsx';
 import { Swatch } from './Swatch.tsx';
-import { useLayersEdit } from './useZones.ts';
+import { type LayersEdit, useLayersEdit } from './useZones.ts';
 
 const HOW_SAYS: Readonly<Record<CoatHow, string>> = { brush: 'brushed', spray: 'sprayed', dab: 'dabbed' };
 const HOWS = COAT_HOWS.map((value) => ({ value, says: HOW_SAYS[value] }));
@@ -42,7 +42,9 @@ interface LayerProps {
   readonly zone: ZoneShown;
   readonly layer: CoatLayer;
   readonly at: number;
-  readonly onLayers: (what: string, layers: readonly CoatLayer[]) => void;
+  /** How many there are. */
+  readonly of: number;
+  readonly onLayers: LayersEdit;
 }
 
 /** How long a layer dries, and what it takes: in a few words. */
@@ -89,12 +91,10 @@ function Found({ zone, layer, at }: Pick<LayerProps, 'zone' | 'layer' | 'at'>) {
   );
 }
 
-function OneLayer({ zone, layer, at, onLayers }: LayerProps) {
+function OneLayer({ zone, layer, at, of, onLayers }: LayerProps) {
   const [isOpen, setIsOpen] = useState(false);
-  const { layers } = zone;
   const set = (change: Partial<CoatLayer>, what: string) =>
-    onLayers(
-      `${what} of ${LAYER_SAYS[layer.kind]}`,
+    onLayers(`${what} of ${LAYER_SAYS[layer.kind]}`, (layers) =>
       layers.map((one) => (one.id === layer.id ? { ...one, ...change } : one)),
     );
   const says = LAYER_SAYS[layer.kind];
@@ -132,7 +132,7 @@ function OneLayer({ zone, layer, at, onLayers }: LayerProps) {
             className="press-quiet"
             aria-label={`${says} earlier`}
             disabled={at === 0}
-            onClick={() => onLayers(`${says} earlier`, moveLayer(layers, layer.id, -1))}
+            onClick={() => onLayers(`${says} earlier`, (layers) => moveLayer(layers, layer.id, -1))}
           >
             <ArrowUp aria-hidden className="size-4" />
           </button>
@@ -140,18 +140,15 @@ function OneLayer({ zone, layer, at, onLayers }: LayerProps) {
             type="button"
             className="press-quiet"
             aria-label={`${says} later`}
-            disabled={at === layers.length - 1}
-            onClick={() => onLayers(`${says} later`, moveLayer(layers, layer.id, 1))}
+            disabled={at === of - 1}
+            onClick={() => onLayers(`${says} later`, (layers) => moveLayer(layers, layer.id, 1))}
           >
             <ArrowDown aria-hidden className="size-4" />
           </button>
           <BinButton
             label={`leave ${says} out`}
             onPress={() =>
-              onLayers(
-                `${says} left out`,
-                layers.filter(({ id }) => id !== layer.id),
-              )
+              onLayers(`${says} left out`, (layers) => layers.filter(({ id }) => id !== layer.id))
             }
           />
         </span>
@@ -233,21 +230,30 @@ const KINDS = LAYER_KINDS.map((value) => ({ value, says: LAYER_SAYS[value] }));
 /** The layers of one surface, from the body up, with what was found of each. */
 export function Layers({ zone, record }: { readonly zone: ZoneShown; readonly record: Zone }) {
   const dispatch = useAppDispatch();
-  const onLayers = useLayersEdit(zone);
+  const onLayers = useLayersEdit(zone, zone.layers);
+  // What the maker has made of them is there at once; what follows from it comes behind.
+  const layers = record.isOwn ? record.layers : zone.layers;
   const [kind, setKind] = useState<LayerKind>('detail');
   const holds = useFigure(null, `finish.holds.${zone.id}`);
   const after = zone.findings.filter(({ at }) => at >= zone.layers.length);
   return (
     <>
       {holds?.verdict && <VerdictLine verdict={holds.verdict} />}
-      {zone.layers.length === 0 ? (
+      {layers.length === 0 ? (
         <p className="py-1 text-quiet">
           Nothing is put on it: the colour is in the clay, and it stays as it is.
         </p>
       ) : (
         <ol aria-label={`Layers of ${zone.name}`}>
-          {zone.layers.map((layer, at) => (
-            <OneLayer key={layer.id} zone={zone} layer={layer} at={at} onLayers={onLayers} />
+          {layers.map((layer, at) => (
+            <OneLayer
+              key={layer.id}
+              zone={zone}
+              layer={layer}
+              at={at}
+              of={layers.length}
+              onLayers={onLayers}
+            />
           ))}
         </ol>
       )}
@@ -267,7 +273,7 @@ export function Layers({ zone, record }: { readonly zone: ZoneShown; readonly re
           className="press-quiet text-fired"
           onClick={() => {
             const colour = UNCOLOURED.includes(kind) ? null : (record.colour ?? '#9a9186');
-            onLayers(`${LAYER_SAYS[kind]} put in`, addLayer(zone.layers, kind, colour));
+            onLayers(`${LAYER_SAYS[kind]} put in`, (now) => addLayer(now, kind, colour));
           }}
         >
           + put it in

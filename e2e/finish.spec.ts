@@ -1,0 +1,78 @@
+import { expect, openDemo, settled, stage, test } from './bench.ts';
+
+const layers = (name: string) => `Layers of ${name}`;
+
+test('a wash over unprimed paint: what may lift, where, and the way out', async ({ page }) => {
+  await openDemo(page, 'Low Water Ferry', 'Finish');
+  await page
+    .getByRole('list', { name: 'Surfaces' })
+    .getByRole('button', { name: 'bricks', exact: true })
+    .click();
+  const list = page.getByRole('list', { name: layers('bricks') });
+  await expect(list.getByRole('listitem')).toHaveCount(7);
+  await list.getByRole('button', { name: 'leave prime out' }).click();
+  await list.getByRole('button', { name: 'leave seal out' }).click();
+  await expect(list).toContainText('may lift in flakes where the wash is wiped');
+  await expect(list).toContainText('common practice');
+  const section = page.getByRole('region', { name: 'Layers', exact: true });
+  await expect(section).toContainText('thin wash of acrylic over acrylic paint');
+  await section
+    .getByRole('button', { name: /sealer first|shellac first|primer/ })
+    .first()
+    .click();
+  await expect(section).toContainText('every layer holds on what is under it');
+  await expect(list.getByRole('listitem')).toHaveCount(6);
+  await page.keyboard.press('ControlOrMeta+z');
+  await expect(list).toContainText('may lift in flakes');
+});
+
+test('a dry brush that will not show is told, and the colour that does is taken', async ({ page }) => {
+  await openDemo(page, 'Low Water Ferry', 'Finish');
+  await page
+    .getByRole('list', { name: 'Surfaces' })
+    .getByRole('button', { name: 'bricks', exact: true })
+    .click();
+  const list = page.getByRole('list', { name: layers('bricks') });
+  await list.getByLabel('Colour of dry brush').fill('#9a6a52');
+  await expect(list).toContainText('it will not show');
+  await list.getByRole('button', { name: /take a lighter colour/ }).click();
+  await expect(list).not.toContainText('it will not show');
+});
+
+test('the form is painted layer by layer, and a surface is painted on in space: its amount follows', async ({
+  page,
+}) => {
+  await openDemo(page, 'Low Water Ferry', 'Finish');
+  const form = page.getByRole('img', { name: /^Ferrywoman, the paint/ });
+  await expect(form).toHaveAttribute('data-state', 'fine', { timeout: 20_000 });
+  await page.getByLabel('Layers that are on').fill('4');
+  await expect(page.getByRole('img', { name: /after 4 of 11 layers/ })).toBeVisible();
+  await page.getByLabel('Shown').selectOption('cavity');
+  await expect(page.getByRole('img', { name: /where a wash settles/ })).toBeVisible();
+  await page.getByLabel('Shown').selectOption('paint');
+
+  await page.getByRole('button', { name: '+ a surface: its layers are proposed' }).click();
+  const row = page.getByRole('list', { name: 'Surfaces' }).locator('[aria-current="true"]');
+  await expect(row).toContainText('all of it');
+  await expect(row).toContainText('cm²');
+  const whole = (await row.textContent()) ?? '';
+  await page.getByRole('checkbox', { name: 'paint the surface on' }).check();
+  const box = await form.boundingBox();
+  if (!box) throw new Error('the form was wanted');
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height * 0.6);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height * 0.65, { steps: 4 });
+  await page.mouse.up();
+  await expect(page.getByRole('button', { name: /^take the \d+ dabs off/ })).toBeVisible();
+  await expect(row).toContainText('as it was painted on');
+  await settled(page);
+  const cm2 = (text: string) => Number(/([\d.]+) cm²/.exec(text)?.[1]);
+  expect(cm2((await row.textContent()) ?? '')).toBeLessThan(0.1 * cm2(whole));
+});
+
+test('an empty piece says what is missing', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New piece' }).click();
+  await stage(page, 'Finish');
+  await expect(page.getByRole('main', { name: 'Finish' })).toContainText('nothing to paint yet');
+});
