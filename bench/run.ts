@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { armatureLines } from './armature.ts';
+import { finishLines } from './finish.ts';
 import { groundLines } from './ground.ts';
 import { heatLines } from './heat.ts';
 import { pageLines } from './page.ts';
@@ -28,6 +29,7 @@ const lines = [
   ...routeLines(yardstick),
   ...repeatsLines(yardstick),
   ...groundLines(yardstick),
+  ...finishLines(yardstick),
   ...(await pageLines(yardstick)),
   ...(await spineLines(yardstick)),
 ];

@@ -13,6 +13,14 @@ export function colourOf(spectrum: Spectrum): string {
   return new Color([...spectrum]).toString({ format: 'hex' }).toLowerCase();
 }
 
+/** Red, green and blue of a spectrum, 0–1 as sRGB; what a screen cannot show is cut off. */
+export function channelsOf(spectrum: Spectrum): readonly [number, number, number] {
+  const [r = 0, g = 0, b = 0] = new Color([...spectrum]).sRGB.map((one) =>
+    Math.min(1, Math.max(0, one / 255)),
+  );
+  return [r, g, b];
+}
+
 /** Reflectances a film cannot have: none takes up all light, none gives all of it back. */
 const [LEAST, MOST] = [0.002, 0.998];
 

@@ -22,8 +22,9 @@ export { lookRates } from './look/reckonLook.ts';
 export { jobsOfFinish, knownOf, takenOfPiece, type ZoneShown, zonesOfPiece } from './reckoners.ts';
 export {
   mapColours,
-  type PaintedZone,
+  type Palette,
   paintedColours,
+  palettesOf,
   SHOWN_MAPS,
   type ShownMap,
   zonesOnMaps,

@@ -1,51 +1,53 @@
-import { colourOf, type Spectrum, spectrumOf } from '../../colour/index.ts';
+import { channelsOf, type Spectrum, spectrumOf } from '../../colour/index.ts';
 import type { CoatLayer } from '../../piece/index.ts';
 import { type LookRates, laidOn, laidOver } from '../look/look.ts';
 import { sideOf } from '../zones/skin.ts';
 import { placesOf, type ZonePlace } from '../zones/zoneArea.ts';
 import type { ShapeMaps } from './shapeMaps.ts';
 
-/** A zone as it is painted on a form. */
-export interface PaintedZone extends ZonePlace {
-  readonly id: string;
-  readonly layers: readonly CoatLayer[];
-}
-
 /** Steps from open to shut in, and from flat to sharp, that colours are worked out for. */
 const STEPS = 9;
 
 /** Colours by how a place lies: cavity the slow way, edge the quick one; three channels each, 0–1, as sRGB. */
-type Palette = Float32Array;
+export type Palette = Float32Array;
 
 function channels(colour: string): readonly [number, number, number] {
   const at = (k: number) => Number.parseInt(colour.slice(1 + 2 * k, 3 + 2 * k), 16) / 255;
   return [at(0), at(1), at(2)];
 }
 
-/** Colours of a surface after so many of its layers, for every way it may lie. */
-export function paletteOf(body: string, layers: readonly CoatLayer[], rates: LookRates): Palette {
-  const bare = spectrumOf(body);
-  const palette = new Float32Array(STEPS * STEPS * 3);
-  for (let c = 0; c < STEPS; c += 1)
-    for (let e = 0; e < STEPS; e += 1) {
-      const [deep, raised] = [c / (STEPS - 1), e / (STEPS - 1)];
-      const seen = layers.reduce<Spectrum>(
-        (ground, layer) => laidOver(layer, ground, laidOn(layer, deep, raised, rates), rates),
-        bare,
-      );
-      palette.set(channels(colourOf(seen)), 3 * (c * STEPS + e));
-    }
-  return palette;
+/**
+ * Colours of a surface after none, one, two … of its layers, for every way it may lie.
+ *
+ * @returns one more palette than there are layers, the bare body first
+ */
+export function palettesOf(body: string, layers: readonly CoatLayer[], rates: LookRates): readonly Palette[] {
+  const cells = Array.from({ length: STEPS * STEPS }, (_, at) => ({
+    deep: Math.floor(at / STEPS) / (STEPS - 1),
+    raised: (at % STEPS) / (STEPS - 1),
+  }));
+  let seen: readonly Spectrum[] = cells.map(() => spectrumOf(body));
+  const palette = () => Float32Array.from(seen.flatMap((spectrum) => channelsOf(spectrum)));
+  const palettes = [palette()];
+  for (const layer of layers) {
+    seen = seen.map((ground, at) => {
+      const { deep, raised } = cells[at] ?? { deep: 0, raised: 0 };
+      return laidOver(layer, ground, laidOn(layer, deep, raised, rates), rates);
+    });
+    palettes.push(palette());
+  }
+  return palettes;
 }
 
 function readInto(to: Float32Array, at: number, palette: Palette, cavity: number, edge: number): void {
   const [u, v] = [cavity * (STEPS - 1), edge * (STEPS - 1)];
   const [i, j] = [Math.min(STEPS - 2, Math.floor(u)), Math.min(STEPS - 2, Math.floor(v))];
   const [a, b] = [u - i, v - j];
-  for (let k = 0; k < 3; k += 1) {
-    const of = (di: number, dj: number) => palette[3 * ((i + di) * STEPS + j + dj) + k] ?? 0;
-    to[at + k] = (of(0, 0) * (1 - b) + of(0, 1) * b) * (1 - a) + (of(1, 0) * (1 - b) + of(1, 1) * b) * a;
-  }
+  const [here, next] = [3 * (i * STEPS + j), 3 * ((i + 1) * STEPS + j)];
+  for (let k = 0; k < 3; k += 1)
+    to[at + k] =
+      ((palette[here + k] ?? 0) * (1 - b) + (palette[here + 3 + k] ?? 0) * b) * (1 - a) +
+      ((palette[next + k] ?? 0) * (1 - b) + (palette[next + 3 + k] ?? 0) * b) * a;
 }
 
 /** Which zone each vertex belongs to, from 1, the last that covers it; 0 for none. */
@@ -68,26 +70,24 @@ export const SHOWN_MAPS = ['paint', 'cavity', 'edge', 'lit', 'open'] as const;
 export type ShownMap = (typeof SHOWN_MAPS)[number];
 
 /**
- * The colour of every vertex, sRGB 0–1: each zone after so many of its layers, the bare body elsewhere.
+ * The colour of every vertex, sRGB 0–1.
  *
+ * @param bare what lies under no zone
+ * @param palettes of each zone, as {@link palettesOf} gives them, after the layers that are on
  * @param isOf which zone each vertex belongs to, as {@link zonesOnMaps} gives it
- * @param steps layers that are on, of each zone
  */
 export function paintedColours(
-  maps: ShapeMaps,
-  body: string,
-  zones: readonly PaintedZone[],
+  maps: Pick<ShapeMaps, 'cavity' | 'edge'>,
+  bare: string,
+  palettes: readonly (Palette | undefined)[],
   isOf: Uint16Array,
-  steps: (zone: PaintedZone) => number,
-  rates: LookRates,
 ): Float32Array {
-  const bare = channels(body);
-  const palettes = zones.map((zone) => paletteOf(body, zone.layers.slice(0, steps(zone)), rates));
+  const body = channels(bare);
   const colours = new Float32Array(3 * isOf.length);
   for (let v = 0; v < isOf.length; v += 1) {
     const palette = palettes[(isOf[v] ?? 0) - 1];
     if (palette) readInto(colours, 3 * v, palette, maps.cavity[v] ?? 0, maps.edge[v] ?? 0);
-    else colours.set(bare, 3 * v);
+    else colours.set(body, 3 * v);
   }
   return colours;
 }

@@ -1,11 +1,12 @@
 import { changeZone, withSpots } from '@every-inch/core/finish';
 import { CARE } from '@every-inch/core/handbook';
-import type { PartId } from '@every-inch/core/piece';
+import type { PartId, Zone } from '@every-inch/core/piece';
 import { lazy, Suspense, useState } from 'react';
 import { FigureList } from '../../parts/FigureList.tsx';
 import { LensLayout, Stretch } from '../../parts/LensLayout.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { useFiguresOf, usePartFacts } from '../../spine/hooks.ts';
+import { selected } from '../../state/sessionSlice.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 import { Layers } from './Layers.tsx';
 import { OwnRules } from './OwnRules.tsx';
@@ -44,10 +45,17 @@ export default function FinishLens() {
   const selectedPart = useAppSelector(selectPart);
   const zones = useZones();
   const [chosen, setChosen] = useState<string | null>(null);
-  const onPart = piece.zones.find(({ part }) => part === selectedPart?.id);
-  const record = piece.zones.find(({ id }) => id === chosen) ?? onPart ?? piece.zones[0];
+  const partId: PartId | null = selectedPart?.id ?? piece.parts[0]?.id ?? null;
+  // A surface of another part gives way to the part that is looked at now.
+  const isHere = ({ part }: Zone) => part === null || part === partId;
+  const record =
+    piece.zones.find((zone) => zone.id === chosen && isHere(zone)) ??
+    piece.zones.find(({ part }) => part === partId);
   const shown = zones.find(({ id }) => id === record?.id);
-  const partId: PartId | null = record ? record.part : (selectedPart?.id ?? piece.parts[0]?.id ?? null);
+  const pick = (id: string, part: PartId | null) => {
+    setChosen(id);
+    if (part) dispatch(selected(part));
+  };
   const facts = usePartFacts(partId);
   return (
     <LensLayout
@@ -75,7 +83,7 @@ export default function FinishLens() {
       middle={
         <>
           <Section id="surfaces" title="Surfaces" edits={['zones']}>
-            <Surfaces zones={zones} picked={record?.id ?? null} onPick={setChosen} part={partId} />
+            <Surfaces zones={zones} picked={record?.id ?? null} onPick={pick} part={partId} />
           </Section>
           {record && (
             <Section

@@ -3,6 +3,7 @@ import {
   lookRates,
   mapColours,
   paintedColours,
+  palettesOf,
   SHOWN_MAPS,
   type ShownMap,
   type ZoneShown,
@@ -96,18 +97,16 @@ export default function PaintedForm({ context, zones, records, picked, onDabs }:
       },
     [maps],
   );
+  const palettes = useMemo(() => {
+    const rates = lookRates(own);
+    return here.map(({ layers }) => palettesOf(body, layers, rates));
+  }, [here, body, own]);
   const colours = useMemo(() => {
     if (!maps || !isOf) return null;
     if (shown !== 'paint') return mapColours(maps[shown], MAP_FROM, MAP_TO);
-    return paintedColours(
-      maps,
-      body,
-      here,
-      isOf,
-      ({ layers }) => Math.min(steps, layers.length),
-      lookRates(own),
-    );
-  }, [maps, isOf, here, shown, steps, body, own]);
+    const now = palettes.map((all) => all[Math.min(steps, all.length - 1)]);
+    return paintedColours(maps, body, now, isOf);
+  }, [maps, isOf, palettes, shown, steps, body]);
   const spots = useRef<ZoneSpot[]>([]);
   const onDab = useCallback(
     ([xMm, yMm, zMm]: readonly [number, number, number]) => {

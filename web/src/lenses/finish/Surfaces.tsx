@@ -14,7 +14,7 @@ interface RowProps {
   readonly shown: ZoneShown | undefined;
   readonly on: string;
   readonly isPicked: boolean;
-  readonly onPick: (id: string) => void;
+  readonly onPick: SurfacesProps['onPick'];
 }
 
 /** A surface in one line: how it looks in the end, where it is, how large, and whether it holds. */
@@ -34,7 +34,7 @@ function Row({ record, shown, on, isPicked, onPick }: RowProps) {
       <button
         type="button"
         className="press-quiet min-w-36 max-w-64 truncate text-left text-fired"
-        onClick={() => onPick(id)}
+        onClick={() => onPick(id, record.part)}
       >
         {name}
       </button>
@@ -60,7 +60,8 @@ function Row({ record, shown, on, isPicked, onPick }: RowProps) {
 interface SurfacesProps {
   readonly zones: readonly ZoneShown[];
   readonly picked: string | null;
-  readonly onPick: (id: string) => void;
+  /** Shows a surface, and the part it lies on. */
+  readonly onPick: (id: string, part: PartId | null) => void;
   /** The part that is looked at. */
   readonly part: PartId | null;
 }
@@ -94,7 +95,7 @@ export function Surfaces({ zones, picked, onPick, part }: SurfacesProps) {
         return next.piece;
       }),
     );
-    onPick(made);
+    onPick(made, on.part);
   };
   return (
     <>

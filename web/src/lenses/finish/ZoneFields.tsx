@@ -171,7 +171,7 @@ export function ZoneFields({ zone }: { readonly zone: Zone }) {
         entry={['zones', zone.id, 'areaCm2']}
         label="Or as you have it"
         value={zone.areaCm2}
-        placeholder="from the solid"
+        placeholder="reckoned"
         after="cm²"
         className="w-28"
         onNumber={(n) => set('areaCm2', n, 'area')}

@@ -1,0 +1,63 @@
+import { describe, expect, it } from 'vitest';
+import { colourApart } from '../../colour/index.ts';
+import { makeShapeStore, PLAIN } from '../../form/index.ts';
+import { type CoatLayer, DEFAULT_COAT_LAYER, DEFAULT_ZONE } from '../../piece/index.ts';
+import { looksOf } from '../look/look.ts';
+import { lookRates } from '../look/reckonLook.ts';
+import { mapColours, paintedColours, palettesOf, zonesOnMaps } from './painted.ts';
+import { shapeMaps } from './shapeMaps.ts';
+
+const rates = lookRates({});
+const ball = makeShapeStore().shapeOf({ kind: 'ball', diameterMm: 30 }, PLAIN);
+const maps = shapeMaps(ball, { cellMm: 1, shrink: 1, light: [0, 1, 0] });
+const layers: readonly CoatLayer[] = [
+  { ...DEFAULT_COAT_LAYER, id: 'base', kind: 'base', of: 'acrylic', colour: '#8a5a40', coats: 2 },
+  { ...DEFAULT_COAT_LAYER, id: 'shade', kind: 'shade', of: 'wash', colour: '#171412' },
+];
+const hexAt = (colours: Float32Array, v: number) =>
+  `#${[0, 1, 2]
+    .map((k) =>
+      Math.round(255 * (colours[3 * v + k] ?? 0))
+        .toString(16)
+        .padStart(2, '0'),
+    )
+    .join('')}`;
+
+describe('a painted form', () => {
+  it('what is flat has the colours of the swatch, after every layer', () => {
+    const looks = looksOf('#c9b6a0', layers, rates);
+    palettesOf('#c9b6a0', layers, rates).forEach((palette, n) => {
+      const flat = hexAt(palette, 0);
+      expect(colourApart(flat, looks[n]?.flat ?? '')).toBeLessThan(1);
+    });
+  });
+
+  it('a zone takes the vertices that lie in it, the last of several, and leaves the others bare', () => {
+    const top = { ...DEFAULT_ZONE, lowPct: 50 };
+    const cap = { ...DEFAULT_ZONE, lowPct: 90 };
+    const isOf = zonesOnMaps(maps, [top, cap]);
+    isOf.forEach((zone, v) => {
+      const high = (maps.positions[3 * v + 1] ?? 0) / 30;
+      expect(zone).toBe(high >= 0.9 ? 2 : high >= 0.5 ? 1 : 0);
+    });
+    const palette = palettesOf('#c9b6a0', layers, rates).at(-1);
+    const colours = paintedColours(maps, '#c9b6a0', [palette, undefined], isOf);
+    const seen = (zone: number) => hexAt(colours, isOf.indexOf(zone));
+    expect(seen(0)).toBe('#c9b6a0');
+    expect(seen(2)).toBe('#c9b6a0');
+    expect(colourApart(seen(1), '#c9b6a0')).toBeGreaterThan(10);
+  });
+
+  it('a ball, which has no folds, is painted evenly', () => {
+    const [palette] = palettesOf('#c9b6a0', layers, rates).slice(-1);
+    const isOf = zonesOnMaps(maps, [DEFAULT_ZONE]);
+    const colours = paintedColours(maps, '#c9b6a0', [palette], isOf);
+    const some = [...new Set(Array.from(isOf, (_, v) => hexAt(colours, v)))];
+    for (const one of some) expect(colourApart(one, some[0] ?? '')).toBeLessThan(2);
+  });
+
+  it('a map goes from one colour to another', () => {
+    const colours = mapColours(Float32Array.of(0, 0.5, 1), '#000000', '#ffffff');
+    expect([0, 1, 2].map((v) => hexAt(colours, v))).toEqual(['#000000', '#808080', '#ffffff']);
+  });
+});
