@@ -40,12 +40,12 @@ const SHOTS: readonly Shot[] = [
         .click(),
   },
   {
-    name: 'space',
-    path: `${FERRY}/size`,
+    name: 'finish',
+    path: `${FERRY}/finish`,
     act: async (page) => {
-      await page.getByRole('button', { name: /^Greylag goose/ }).click();
-      await page.keyboard.press('v');
       await page.locator('[data-state=fine] canvas').waitFor();
+      await page.getByRole('list', { name: 'Layers of coat' }).getByText('dry brush').first().waitFor();
+      await page.getByRole('navigation', { name: 'Sections' }).getByRole('link', { name: 'Layers' }).click();
       await page.waitForTimeout(1500);
     },
   },

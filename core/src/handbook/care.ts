@@ -24,6 +24,10 @@ export const CARE: readonly CareNote[] = [
     says: 'Spirit and sprays are flammable: no flame, no oven, no hot piece near them. Air the room.',
   },
   {
+    step: 'finish',
+    says: 'Gloves for raw resin and epoxy; a mask for a spray gun, for dry pigment and for sanding a coat.',
+  },
+  {
     step: 'piece',
     says: 'Finished pieces are not toys and not food-safe; keep small parts from children and pets.',
   },

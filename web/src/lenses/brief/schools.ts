@@ -103,6 +103,22 @@ export const SCHOOLS: readonly School[] = [
     ],
   },
   {
+    key: 'wash',
+    title: 'Before a wash',
+    ways: [
+      {
+        value: 'sealed',
+        says: 'seal the paint',
+        costs: 'nothing lifts, and what is wrong is wiped off again; one more coat to dry',
+      },
+      {
+        value: 'direct',
+        says: 'wash over it as it is',
+        costs: 'quicker; holds over primer, and may lift paint from bare clay',
+      },
+    ],
+  },
+  {
     key: 'superglue',
     title: 'Superglue into the oven',
     ways: [
