@@ -10,6 +10,7 @@ import {
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { Fragment, memo, type ReactNode, useMemo, useState } from 'react';
+import { useFolds } from './useFolds.ts';
 
 /** One column of a table. */
 export interface Column<Row> {
@@ -28,6 +29,10 @@ export interface Column<Row> {
   readonly canHide?: boolean;
   readonly className?: string;
 }
+
+/** A table folds into one block a row where it has no more room than this. */
+const NARROW_REM = 32;
+const WIDE_REM = 44;
 
 interface TableProps<Row> {
   readonly label: string;
@@ -145,8 +150,9 @@ function WholeTable<Row>(props: TableProps<Row>) {
     getSortedRowModel: getSortedRowModel(),
   });
   const canHide = columns.filter((column) => column.canHide);
+  const { room, folds } = useFolds(isWide ? WIDE_REM : NARROW_REM);
   return (
-    <div className={`table-room ${className}`}>
+    <div ref={room} data-folds={folds} className={`table-room ${className}`}>
       {canHide.length > 0 && (
         <ColumnChoice columns={canHide} hidden={columnVisibility} onHidden={setVisibility} />
       )}
