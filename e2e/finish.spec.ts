@@ -76,3 +76,16 @@ test('an empty piece says what is missing', async ({ page }) => {
   await stage(page, 'Finish');
   await expect(page.getByRole('main', { name: 'Finish' })).toContainText('nothing to paint yet');
 });
+
+test('the oar is glued with a load that fails, pinned, and held', async ({ page }) => {
+  await openDemo(page, 'Low Water Ferry', 'Finish');
+  const ways = page.getByRole('list', { name: 'Ways to join Oar to Ferrywoman' });
+  await ways.getByRole('radio', { name: 'superglue' }).check();
+  const joint = page.getByRole('listitem').filter({ has: ways });
+  await joint.getByRole('textbox', { name: 'They touch on' }).fill('60');
+  await expect(joint).toContainText('3 times what it is asked are wanted');
+  await joint.getByRole('button', { name: /pins? of [\d.]+ mm across it/ }).click();
+  await expect(joint).toContainText('3 times are wanted');
+  await expect(joint).toContainText('a pin goes in at least');
+  await expect(joint).toContainText('held for');
+});

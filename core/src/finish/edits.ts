@@ -3,8 +3,10 @@ import {
   type CoatRule,
   DEFAULT_COAT_LAYER,
   DEFAULT_COAT_RULE,
+  DEFAULT_JOINT,
   DEFAULT_ZONE,
   FINISH_MOST,
+  type Joint,
   type LayerKind,
   newId,
   type PartId,
@@ -88,4 +90,13 @@ export function withSpots(zone: Zone, spots: readonly ZoneSpot[]): Zone {
 export function withCoatRule(piece: Piece, { under, over }: Pick<CoatRule, 'under' | 'over'>): Piece {
   const rule: CoatRule = { ...DEFAULT_COAT_RULE, id: newId('rule'), under, over };
   return { ...piece, coatRules: [...piece.coatRules, rule] };
+}
+
+/** A piece in which a fit is joined, or the joint that it has is changed. */
+export function joinedBy(piece: Piece, fit: string, change: Partial<Joint>): Piece {
+  const known = piece.joints.some((one) => one.fit === fit);
+  const joints = known
+    ? piece.joints.map((one) => (one.fit === fit ? { ...one, ...change } : one))
+    : [...piece.joints, { ...DEFAULT_JOINT, id: newId('joint'), fit, ...change }];
+  return { ...piece, joints };
 }

@@ -6,6 +6,7 @@ export { COATS, type Coat, coatRow } from './coats/coats.ts';
 export {
   addLayer,
   changeZone,
+  joinedBy,
   moveLayer,
   ownLayers,
   withCoatRule,
@@ -15,11 +16,20 @@ export {
 } from './edits.ts';
 export { FINISH } from './figures.ts';
 export type { FinishJob } from './jobs/jobs.ts';
+export { GLUES, type Glue, glueRow } from './joints/glues.ts';
+export type { RankedWay } from './joints/reckonJoint.ts';
 export { COLOURS, LAYER_COATS, LAYER_SAYS } from './layers/orderOf.ts';
 export { lighterThan, proposeLayers, shadeOf } from './layers/propose.ts';
 export { LIES, type Lie, type Look, type LookRates, laidOn, laidOver, looksOf } from './look/look.ts';
 export { lookRates } from './look/reckonLook.ts';
-export { jobsOfFinish, knownOf, takenOfPiece, type ZoneShown, zonesOfPiece } from './reckoners.ts';
+export {
+  type JointShown,
+  jobsOfFinish,
+  knownOf,
+  takenOfPiece,
+  type ZoneShown,
+  zonesOfPiece,
+} from './reckoners.ts';
 export {
   mapColours,
   type Palette,

@@ -6,6 +6,9 @@ import type { Way } from './bearing/waysOut.ts';
 import { coatRow } from './coats/coats.ts';
 import { FINISH } from './figures.ts';
 import { type FinishJob, finishJobs } from './jobs/jobs.ts';
+import { JOINTS } from './joints/figures.ts';
+import { isJoined, jointFacts } from './joints/jointFacts.ts';
+import { NO_JOINT, type RankedWay, rankWays, reckonJoint } from './joints/reckonJoint.ts';
 import type { Look } from './look/look.ts';
 import { reckonLook } from './look/reckonLook.ts';
 import { reckonZone } from './zones/reckonZone.ts';
@@ -152,6 +155,38 @@ export const jobsOfFinish = pieceReckoner('finish.jobs', [jobHands, jobWait], (g
   return { figures: jobs.flatMap((job) => reckonJob(given.piece(zonesOfPiece).figures, job)), jobs };
 });
 
+/** A joint as the interface shows it. */
+export interface JointShown {
+  readonly fit: string;
+  /** What is put on, and on what. */
+  readonly part: string;
+  readonly on: string;
+  readonly ways: readonly RankedWay[];
+}
+
+/** How things are joined: what speaks against it, what it bears, how long it is held. */
+export const jointsOfPiece = pieceReckoner(
+  'finish.joints',
+  Object.values(JOINTS),
+  (given): { figures: readonly Reckoning[]; joints: readonly JointShown[] } => {
+    const { fits, joints } = given.context.piece;
+    const all = fits.filter(isJoined).flatMap((fit) => {
+      const joint = joints.find((one) => one.fit === fit.id);
+      const facts = jointFacts(given, fit, joint);
+      if (!facts) return [];
+      const shownJoint: JointShown = {
+        fit: fit.id,
+        part: facts.part.part.name,
+        on: facts.on.part.name,
+        ways: rankWays(given, facts, joint ?? NO_JOINT),
+      };
+      return [{ figures: joint ? reckonJoint(given, facts, joint) : [], joint: shownJoint }];
+    });
+    return { figures: all.flatMap(({ figures }) => figures), joints: all.map(({ joint }) => joint) };
+  },
+  ({ joints }) => joints,
+);
+
 export const FINISH_RECKONERS = [
   zonedParts,
   skinOfPart,
@@ -159,4 +194,5 @@ export const FINISH_RECKONERS = [
   zonesOfPiece,
   takenOfPiece,
   jobsOfFinish,
+  jointsOfPiece,
 ] as const;

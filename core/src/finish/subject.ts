@@ -1,4 +1,5 @@
 import { bakeSubject } from '../bake/index.ts';
+import { bulkSubject } from '../bulk/index.ts';
 import { declareSubject } from '../context/index.ts';
 import { groundSubject } from '../ground/index.ts';
 import { finishLines } from './lines.ts';
@@ -7,7 +8,7 @@ import { FINISH_RECKONERS } from './reckoners.ts';
 /** Surfaces with their layers: whether they hold, how they look, what they take. */
 export const finishSubject = declareSubject({
   name: 'finish',
-  needs: [bakeSubject, groundSubject],
+  needs: [bulkSubject, bakeSubject, groundSubject],
   reckoners: FINISH_RECKONERS,
   lines: [{ stage: 'finish', isLong: false, of: finishLines }],
 });

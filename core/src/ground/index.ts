@@ -46,6 +46,7 @@ export {
   type Placed,
   type Spot,
 } from './plan/standing.ts';
+export { type PartWeight, weightOf } from './plan/weights.ts';
 export { displacedMm3, volumeUnder } from './pour/displaced.ts';
 export { planOfPiece, type StandsWet, sightOfPiece, wetOfPiece, workOfPiece } from './reckoners.ts';
 export { type Seen, type SideSeen, sideSeen, sightFrom } from './sight/sight.ts';

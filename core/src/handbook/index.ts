@@ -9,6 +9,7 @@ import { CORE_RULES } from '../bulk/rows/cores.ts';
 import { SHEET_RULES } from '../bulk/rows/rollers.ts';
 import { FAMILY_ROWS } from '../finish/rows/families.ts';
 import { FINISH_RULES } from '../finish/rows/finish.ts';
+import { JOINT_RULES } from '../finish/rows/joints.ts';
 import { BASES } from '../fits/rows/bases.ts';
 import { FIT_RULES } from '../fits/rows/fits.ts';
 import { BODY_CANONS, BODY_FRACTIONS, BODY_GIRTHS, BODY_MASSES } from '../form/rows/people.ts';
@@ -103,6 +104,7 @@ export const TABLES: readonly HandbookTable[] = [
   { id: 'timber', title: 'Fences and steps', rows: TIMBER_RULES },
   { id: 'ground-work', title: 'Work on the ground', rows: WORK_RULES },
   { id: 'finish', title: 'Layers and how they look', rows: FINISH_RULES },
+  { id: 'joints', title: 'Joints and glues', rows: JOINT_RULES },
   { id: 'coats', title: 'Coats, wet and dry', rows: FAMILY_ROWS },
   { id: 'stuffs', title: 'Other stuffs, by volume', rows: STUFF_DENSITIES },
   { id: 'heat', title: 'Heat', rows: BAKE_RULES },

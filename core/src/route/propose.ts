@@ -3,7 +3,7 @@ import { sourced } from '../reckoning/index.ts';
 import { followed } from './compare.ts';
 import { hasFace, isOfFace, smallParts } from './hands.ts';
 import { STEP_TITLES } from './kinds.ts';
-import { finish } from './proposedFinish.ts';
+import { finish, joinedLeaves, joinedWith } from './proposedFinish.ts';
 import { groundBuilt, groundFinished, scoredIn } from './proposedGround.ts';
 import { isLaidAhead, makeSet, putSet, putSetsLate } from './proposedSets.ts';
 import { bakes, type ClayPass, ofPart, type ProposeGround, step, stepId } from './proposedSteps.ts';
@@ -142,9 +142,10 @@ function joints(ground: ProposeGround, cooled: readonly string[]): RouteStep[] {
     const parts = [a, b] as PartId[];
     if (JOINING.includes(kind) && isClay(a) && isClay(b))
       return [
-        step(stepId('joint', id), 'joint', `Join ${one.name} to ${other.name}, cold`, {
+        step(stepId('joint', id), 'joint', `Join ${one.name} to ${other.name}, ${joinedWith(piece, id)}`, {
           parts,
           needs: [...cooled],
+          leaves: joinedLeaves(piece, id),
         }),
       ];
     return [];

@@ -1,5 +1,6 @@
-import { coatRow, type FinishJob } from '../finish/index.ts';
-import type { LayerKind, Part, PartId, RouteStep, StepKind } from '../piece/index.ts';
+import { coatRow, type FinishJob, glueRow } from '../finish/index.ts';
+import type { StuffId } from '../handbook/index.ts';
+import type { LayerKind, Part, PartId, Piece, RouteStep, StepKind } from '../piece/index.ts';
 import { type ProposeGround, step, stepId } from './proposedSteps.ts';
 
 /** What layers are as steps, where they are no coats. */
@@ -48,4 +49,21 @@ export function finish(parts: readonly Part[], ground: ProposeGround): RouteStep
     ),
     ...finishJobs.map(asStep),
   ];
+}
+
+const glueOf = ({ joints }: Piece, fit: string) => {
+  const way = joints.find((one) => one.fit === fit)?.way ?? null;
+  return way === null ? null : glueRow(way);
+};
+
+/** What a fit is joined with, in words. */
+export function joinedWith(piece: Piece, fit: string): string {
+  const glue = glueOf(piece, fit);
+  return glue ? `with ${glue.title}` : 'cold';
+}
+
+/** What the joint of a fit leaves on its parts; null where that is not told, or nothing. */
+export function joinedLeaves(piece: Piece, fit: string): StuffId | null {
+  const coat = glueOf(piece, fit)?.coat ?? null;
+  return coat === null ? null : coatRow(coat).oven;
 }

@@ -8,6 +8,7 @@ import { Section } from '../../parts/Sections.tsx';
 import { useFiguresOf, usePartFacts } from '../../spine/hooks.ts';
 import { selected } from '../../state/sessionSlice.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { Joints } from './Joints.tsx';
 import { Layers } from './Layers.tsx';
 import { OwnRules } from './OwnRules.tsx';
 import { Surfaces } from './Surfaces.tsx';
@@ -116,6 +117,9 @@ export default function FinishLens() {
               <Cautions />
             </Section>
           )}
+          <Section id="joints" title="Joints" edits={['joints']}>
+            <Joints />
+          </Section>
           <Section id="rules" title="Your own rules" edits={['coatRules']} startsClosed>
             <OwnRules />
           </Section>

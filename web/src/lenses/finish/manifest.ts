@@ -2,7 +2,7 @@ import type { LensManifest } from '../../parts/lens.ts';
 
 export const finishLens: LensManifest = {
   stage: 'finish',
-  edits: ['zones', 'coatRules'],
+  edits: ['zones', 'joints', 'coatRules'],
   keys: [
     ['arrows', 'turn the form that is painted'],
     ['− +', 'nearer and farther'],
