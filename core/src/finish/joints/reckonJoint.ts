@@ -103,7 +103,9 @@ export function rankWays(
       says: [
         ...against.map(({ says }) => says),
         ...(bears !== null && bears < load.factor
-          ? [`bears ${bears.toFixed(1)} times what it is asked, and ${load.factor} are wanted`]
+          ? [
+              `bears ${bears < 0.1 ? 'less than a tenth of' : `${bears.toFixed(1)} times`} what it is asked, and ${load.factor} times are wanted`,
+            ]
           : []),
       ],
       bears,

@@ -10,8 +10,11 @@ const NONE: readonly JointShown[] = [];
 /** Ways that are shown before the others are asked for. */
 const FIRST = 4;
 
-const bearsSays = ({ bears }: RankedWay) =>
-  bears === null ? '' : `bears ${bears < 10 ? bears.toFixed(1) : Math.round(bears)} times`;
+/** How much a way bears, where that is enough: else it is among what speaks against it. */
+const bearsSays = ({ bears, level }: RankedWay) =>
+  bears === null || level !== 'good'
+    ? ''
+    : `bears ${bears < 10 ? bears.toFixed(1) : Math.round(bears)} times`;
 
 interface JointProps {
   readonly shown: JointShown;
