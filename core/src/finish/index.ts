@@ -1,5 +1,14 @@
-export { BEARING_RULES, type Finding, judge, KNOWS_NOTHING, type Known } from './bearing/judge.ts';
-export type { LaterStep, Surface, Weight } from './bearing/rule.ts';
+export {
+  BEARING_RULES,
+  bearingSays,
+  type Finding,
+  judge,
+  KNOWS_NOTHING,
+  type Known,
+  RESULT_OF,
+} from './bearing/judge.ts';
+export type { LaterStep, Surface } from './bearing/rule.ts';
+export { type Seen, seenSays, WEIGHTS, type Weight, weighed } from './bearing/seen.ts';
 export { type Way, waysOut } from './bearing/waysOut.ts';
 export { BODIES, type Body, bodyRow } from './coats/bodies.ts';
 export { COATS, type Coat, coatRow } from './coats/coats.ts';

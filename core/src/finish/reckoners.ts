@@ -1,7 +1,7 @@
 import { type Given, pieceReckoner } from '../context/index.ts';
 import type { CoatId, Piece, Zone } from '../piece/index.ts';
 import { figure, type Reckoning, termFrom } from '../reckoning/index.ts';
-import type { Finding, Known } from './bearing/judge.ts';
+import { type Finding, type Known, RESULT_OF } from './bearing/judge.ts';
 import type { Way } from './bearing/waysOut.ts';
 import { coatRow } from './coats/coats.ts';
 import { FINISH } from './figures.ts';
@@ -19,8 +19,8 @@ import { type ZoneFacts, zoneFacts } from './zones/zoneFacts.ts';
 export function knownOf({ log, coatRules }: Pick<Piece, 'log' | 'coatRules'>): Known {
   const outcomes = new Map<string, { good: number; bad: number }>();
   for (const { result } of log) {
-    if (!result?.rule.startsWith('finish.')) continue;
-    const rule = result.rule.slice('finish.'.length);
+    if (!result?.rule.startsWith(RESULT_OF)) continue;
+    const rule = result.rule.slice(RESULT_OF.length);
     const seen = outcomes.get(rule) ?? { good: 0, bad: 0 };
     outcomes.set(rule, { ...seen, [result.outcome]: seen[result.outcome] + 1 });
   }

@@ -32,3 +32,6 @@ export const ML_PER_FLUID_OUNCE = 29.5735;
 export function massOf(volume: CubicMm, at: Density): Grams {
   return grams((volume / CUBIC_MM_PER_ML) * at);
 }
+
+/** Newtons that a gram weighs (standard gravity, 9.80665 m/s², CGPM 1901). */
+export const N_PER_G = 9.80665e-3;

@@ -1,6 +1,7 @@
 import { feetOf } from '../../fits/index.ts';
 import { extentOf, type Ring, type Vec2, type Vec3 } from '../../form/index.ts';
 import { type Reckoning, sourced, type Term } from '../../reckoning/index.ts';
+import { N_PER_G } from '../../units/index.ts';
 import { densityOf } from '../checks.ts';
 import { cutWires, endMm, holeOf, pegDepth, pegSide } from '../cutList.ts';
 import { BONES } from '../figures.ts';
@@ -41,7 +42,7 @@ function heldMasses({ context, heldN }: Ask): Mass[] {
   const wrist = context.shape.joints.find(({ name }) => name === 'right wrist')?.at;
   if (heldN === 0 || !wrist) return [];
   const at: Vec3 = [wrist[0] / context.shrink, wrist[1] / context.shrink, wrist[2] / context.shrink];
-  return [{ grams: (heldN * 1000) / 9.80665, at }];
+  return [{ grams: heldN / N_PER_G, at }];
 }
 
 /** Middle of the box round a ring. */

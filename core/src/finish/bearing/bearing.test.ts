@@ -10,8 +10,9 @@ import {
 } from '../../piece/index.ts';
 import { proposeLayers } from '../layers/propose.ts';
 import { BODY_IDS, type BodyId, MEETS, SHEENS } from '../record/choices.ts';
-import { BEARING_RULES, firstFailure, judge, weighed } from './judge.ts';
+import { BEARING_RULES, firstFailure, judge } from './judge.ts';
 import type { Surface } from './rule.ts';
+import { weighed } from './seen.ts';
 import { waysOut } from './waysOut.ts';
 
 const layer = (kind: LayerKind, of: CoatId | null, over: Partial<CoatLayer> = {}): CoatLayer => ({

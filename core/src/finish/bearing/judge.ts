@@ -4,27 +4,22 @@ import { coatRow } from '../coats/coats.ts';
 import { END_RULES } from './endRules.ts';
 import { STUFF_RULES } from './layerRules.ts';
 import { ORDER_RULES } from './orderRules.ts';
-import {
-  type BearingRule,
-  type Film,
-  type Scene,
-  type Surface,
-  type Told,
-  WEIGHTS,
-  type Weight,
-} from './rule.ts';
+import type { BearingRule, Film, Scene, Surface, Told } from './rule.ts';
+import { type Seen, type Weight, weighed } from './seen.ts';
 
 /** Every rule of what bears what. */
 export const BEARING_RULES: readonly BearingRule[] = [...STUFF_RULES, ...ORDER_RULES, ...END_RULES];
 
+/** Results of these rules are kept in the log under this and their names. */
+export const RESULT_OF = 'finish.';
+
+/** What a maker did who went against a rule, by the name that its result is kept under; null for another’s. */
+export function bearingSays(result: string): string | null {
+  return BEARING_RULES.find(({ id }) => `${RESULT_OF}${id}` === result)?.says ?? null;
+}
+
 const when = (moment: BearingRule['when']) => BEARING_RULES.filter((rule) => rule.when === moment);
 const [ON_LAYER, ON_BAKE, ON_LATER, ON_END] = [when('layer'), when('bake'), when('later'), when('end')];
-
-/** How it went for the maker where a rule warned. */
-export interface Seen {
-  readonly good: number;
-  readonly bad: number;
-}
 
 /** What the maker knows: own rules of one stuff over another, and how a rule turned out. */
 export interface Known {
@@ -45,12 +40,6 @@ export interface Finding extends Told {
   readonly why: string;
   readonly source: string;
   readonly seen: Seen;
-}
-
-/** What a rule weighs: one grade less where it went well more often for this maker, else one more. */
-export function weighed(usual: Weight, { good, bad }: Seen): Weight {
-  const at = WEIGHTS.indexOf(usual) + Math.sign(bad - good);
-  return WEIGHTS[Math.max(0, Math.min(WEIGHTS.length - 1, at))] ?? usual;
 }
 
 function asFilm(layer: CoatLayer, at: number, onRaw: boolean): Film | null {

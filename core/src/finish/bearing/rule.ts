@@ -1,10 +1,7 @@
 import type { BodyId, CoatLayer, Meets, Schools } from '../../piece/index.ts';
 import type { Body } from '../coats/bodies.ts';
 import type { Coat } from '../coats/coats.ts';
-
-/** How much a rule weighs: no matter, often goes wrong, or ruins. */
-export const WEIGHTS = ['silent', 'check', 'stop'] as const;
-export type Weight = (typeof WEIGHTS)[number];
+import type { Weight } from './seen.ts';
 
 /** A coat that lies on a surface. */
 export interface Film {

@@ -4,7 +4,8 @@ import { coatRow } from '../coats/coats.ts';
 import { LAYER_COATS, LAYER_SAYS } from '../layers/orderOf.ts';
 import { familyRow } from '../rows/families.ts';
 import { type Finding, judge, KNOWS_NOTHING, type Known } from './judge.ts';
-import { type Surface, WEIGHTS } from './rule.ts';
+import type { Surface } from './rule.ts';
+import { WEIGHTS } from './seen.ts';
 
 /** Layers in which a finding is gone, and what that costs. */
 export interface Way {

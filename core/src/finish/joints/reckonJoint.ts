@@ -12,13 +12,12 @@ import {
   termFrom,
   type WayOut,
 } from '../../reckoning/index.ts';
+import { N_PER_G } from '../../units/index.ts';
 import { JOINTS } from './figures.ts';
 import { GLUES, glueRow, type Objection, objections } from './glues.ts';
 import type { JointFacts } from './jointFacts.ts';
 import { pinModulus, sectionModulus, strengthRow } from './strength.ts';
 
-/** Newtons that a gram weighs (standard gravity, 9.80665 m/s²). */
-const N_PER_G = 9.80665e-3;
 /** Glue in a joint that closes well, mm (from memory). */
 const FILM_MM = 0.1;
 /** Most pins that are offered, the wires they are cut from, mm, and how much of where the two touch they may fill. */

@@ -12,6 +12,7 @@ import {
   type WayOut,
 } from '../../reckoning/index.ts';
 import { type Finding, firstFailure, judge, type Known } from '../bearing/judge.ts';
+import { seenSays } from '../bearing/seen.ts';
 import { type Way, waysOut } from '../bearing/waysOut.ts';
 import { type Coat, coatRow } from '../coats/coats.ts';
 import { dryMinutes, neverDries, wetOf } from '../drying/drying.ts';
@@ -241,8 +242,9 @@ function hoursSaid(hours: number): string {
 }
 
 /** What a finding is, in one line. */
-export function findingSays({ over, under, sees }: Finding): string {
-  return `${over} over ${under}: ${sees}`;
+export function findingSays({ over, under, sees, seen }: Finding): string {
+  const went = seenSays(seen);
+  return `${over} over ${under}: ${sees}${went === '' ? '' : `; ${went}`}`;
 }
 
 function verdictOf(

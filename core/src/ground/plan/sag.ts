@@ -3,10 +3,9 @@ import type { PieceContext } from '../../context/index.ts';
 import { extentOf, type Ring } from '../../form/index.ts';
 import type { Board } from '../../piece/index.ts';
 import { figure, type Reckoning, sourced, type Term, type WayOut } from '../../reckoning/index.ts';
+import { N_PER_G } from '../../units/index.ts';
 import { GROUND } from '../figures.ts';
 
-/** Newtons that a gram weighs (standard gravity, 9.80665 m/s²). */
-const N_PER_G = 9.80665e-3;
 /** Thicknesses that boards are sold in, mm. */
 const STOCK = [3, 4, 6, 9, 12, 15, 18, 24] as const;
 const MOST_STUDS = 12;

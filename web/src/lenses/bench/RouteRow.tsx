@@ -6,10 +6,10 @@ import type { Verdict } from '@every-inch/core/reckoning';
 import { changeStep, moveStep, type OrderFault, removeStep } from '@every-inch/core/route';
 import { GripVertical } from 'lucide-react';
 import type { KeyboardEvent } from 'react';
+import { HowItWent } from '../../parts/HowItWent.tsx';
 import { useRouteEdit } from '../../parts/useRouteEdit.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { useAllFacts, useAsk, useFind, usePlan, useRouteFacts } from '../../spine/hooks.ts';
-import { HowItWent } from './HowItWent.tsx';
 import { StepEditor } from './StepEditor.tsx';
 import { TrialWent } from './StepHeed.tsx';
 

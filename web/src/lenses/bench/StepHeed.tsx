@@ -12,12 +12,12 @@ import {
 } from '@every-inch/core/piece';
 import { setNew } from '@every-inch/core/route';
 import { Choice } from '../../parts/Choice.tsx';
+import { HowItWent } from '../../parts/HowItWent.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { useRouteEdit } from '../../parts/useRouteEdit.ts';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { useAsk } from '../../spine/hooks.ts';
 import { edit, useAppDispatch } from '../../state/store.ts';
-import { HowItWent } from './HowItWent.tsx';
 
 const DRY = 'dry';
 const AGENT_CHOICES: readonly { readonly value: Agent | typeof DRY; readonly says: string }[] = [

@@ -4,6 +4,7 @@ import {
   LAYER_COATS,
   LAYER_SAYS,
   moveLayer,
+  RESULT_OF,
   type ZoneShown,
 } from '@every-inch/core/finish';
 import {
@@ -22,6 +23,7 @@ import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useState } from 'react';
 import { BinButton } from '../../parts/BinButton.tsx';
 import { Choice } from '../../parts/Choice.tsx';
+import { HowItWent } from '../../parts/HowItWent.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
@@ -75,15 +77,19 @@ function Found({ zone, layer, at }: Pick<LayerProps, 'zone' | 'layer' | 'at'>) {
   return (
     <>
       {here.map((one) => (
-        <VerdictLine
-          key={`${one.rule} ${one.underId}`}
-          verdict={{
-            level: one.weight === 'stop' ? 'stop' : 'doubtful',
-            wording: 'state',
-            says: `over ${one.under} it ${one.sees}: ${one.why} (${one.source})`,
-            waysOut: [],
-          }}
-        />
+        <div key={`${one.rule} ${one.underId}`}>
+          <VerdictLine
+            verdict={{
+              level: one.weight === 'stop' ? 'stop' : 'doubtful',
+              wording: 'state',
+              says: `over ${one.under} it ${one.sees}: ${one.why} (${one.source})`,
+              waysOut: [],
+            }}
+          />
+          {!one.rule.startsWith('own:') && (
+            <HowItWent of={{ rule: `${RESULT_OF}${one.rule}`, stuff: null }} />
+          )}
+        </div>
       ))}
       {hidden && <VerdictLine verdict={hidden} />}
       {dries?.verdict && <VerdictLine verdict={dries.verdict} />}

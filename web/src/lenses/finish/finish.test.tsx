@@ -88,6 +88,10 @@ describe('layers', () => {
     expect(kinds()).not.toContain('prime');
     expect(kinds()).not.toContain('seal');
     await waitFor(() => expect(level('finish.holds.wall')).toBe('doubtful'));
+    // How it went is kept in the log, and moves the rule.
+    await user.click((await screen.findAllByRole('button', { name: 'It went well' }))[0] as HTMLElement);
+    expect(pieceNow().log.at(-1)?.result).toEqual({ rule: 'finish.wash', stuff: null, outcome: 'good' });
+    await waitFor(() => expect(level('finish.holds.wall')).toBe('good'));
   });
 
   it('matt over gloss is told, and moved it holds', async () => {

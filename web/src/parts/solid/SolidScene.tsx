@@ -1,4 +1,4 @@
-import { Canvas, type ThreeEvent, useThree } from '@react-three/fiber';
+import { Canvas, useThree } from '@react-three/fiber';
 import { useCallback, useEffect, useMemo } from 'react';
 import {
   BufferAttribute,
@@ -11,11 +11,11 @@ import {
   type OrthographicCamera,
   Plane,
   Quaternion,
-  SRGBColorSpace,
   TubeGeometry,
   Vector3,
 } from 'three';
 import type { SolidTriangles } from '../../workers/solidMessages.ts';
+import { dabbing, useVertexColours } from './paint.ts';
 
 /** Where the viewer stands: turned round the upright axis and raised over the level, degrees. */
 export interface Standpoint {
@@ -108,31 +108,6 @@ function coloursOf(owners: Uint8Array, regionColours: readonly string[]): Buffer
     palette[owner - 1]?.toArray(colours, 3 * i);
   });
   return new BufferAttribute(colours, 3);
-}
-
-/** Colours of the vertices, changed in place: a slider that goes through layers builds no solid anew. */
-function useVertexColours(geometry: BufferGeometry | null, colours: Float32Array | null): void {
-  useMemo(() => {
-    if (!geometry || !colours) return;
-    const linear = new Float32Array(colours.length);
-    const one = new Color();
-    for (let i = 0; i < colours.length; i += 3)
-      one
-        .setRGB(colours[i] ?? 0, colours[i + 1] ?? 0, colours[i + 2] ?? 0, SRGBColorSpace)
-        .toArray(linear, i);
-    geometry.setAttribute('color', new BufferAttribute(linear, 3));
-  }, [geometry, colours]);
-}
-
-/** A brush on a body: put on, and drawn along while the button is down. */
-function dabbing(onDab: SceneProps['onDab']) {
-  if (!onDab) return {};
-  const dab = (event: ThreeEvent<PointerEvent>): void => {
-    if (event.buttons === 0) return;
-    event.stopPropagation();
-    onDab(event.point.toArray());
-  };
-  return { onPointerDown: dab, onPointerMove: dab };
 }
 
 function useGeometry(

@@ -1,9 +1,8 @@
 import { DEFAULT_ENTRY, type EntryId, newId, type RuleResult } from '@every-inch/core/piece';
-import type { OrderFault } from '@every-inch/core/route';
-import { edit, useAppDispatch, useAppSelector } from '../../state/store.ts';
+import { edit, useAppDispatch, useAppSelector } from '../state/store.ts';
 
 /** How it went for the maker, where a rule warns: it goes into the log, and moves the rule for what was put on. */
-export function HowItWent({ of }: { readonly of: Pick<NonNullable<OrderFault['of']>, 'rule' | 'stuff'> }) {
+export function HowItWent({ of }: { readonly of: Pick<RuleResult, 'rule' | 'stuff'> }) {
   const dispatch = useAppDispatch();
   const readOnly = useAppSelector((state) => state.document.readOnly);
   const say = (outcome: RuleResult['outcome']) => {
