@@ -62,7 +62,7 @@ export function finishLines(yardstick: number): Line[] {
   const rates = lookRates({});
   const mixed = timed(5, () => palettesOf('#c9b6a0', layers, rates));
   const palette = palettesOf('#c9b6a0', layers, rates).at(-1);
-  const painted = timed(5, () => paintedColours(maps, '#c9b6a0', [palette], isOf));
+  const painted = timed(5, () => paintedColours(maps, '#c9b6a0', [palette], isOf, []));
   return [
     { what: '100 surfaces judged against 50 later steps', got: told(judged), aim: '30 ms' },
     { what: 'ways out of what may not hold, each judged again', got: told(ways) },

@@ -63,6 +63,14 @@ export function addLayer(
   return [...layers.slice(0, after + 1), layer, ...layers.slice(after + 1)];
 }
 
+/** One more layer at the end, its id made anew where it is taken. */
+export function putLast(layers: readonly CoatLayer[], layer: CoatLayer, stem: string): readonly CoatLayer[] {
+  const ids = new Set(layers.map(({ id }) => id));
+  let id = stem;
+  for (let n = 2; ids.has(id); n += 1) id = `${stem}-${n}`;
+  return [...layers, { ...layer, id }];
+}
+
 /** A layer one place earlier or later. */
 export function moveLayer(layers: readonly CoatLayer[], id: string, by: 1 | -1): readonly CoatLayer[] {
   const at = layers.findIndex((one) => one.id === id);

@@ -18,6 +18,22 @@ export const FINISH = declareFigures('finish', {
     says: 'area of a surface with one finish, of all of its kind',
     formula: ['A = S × p ÷ 100 × n', 'A = a × n'],
   },
+  lies: {
+    key: 'finish.lies.*',
+    of: 'piece',
+    unit: 'cm²',
+    title: 'Lies on',
+    says: 'area that matter comes to lie on by itself, of a surface',
+    formula: 'L = A × s ÷ 100',
+  },
+  heaps: {
+    key: 'finish.heaps.*',
+    of: 'piece',
+    unit: 'mm',
+    title: 'Lies no deeper than',
+    says: 'how deep matter lies at most, in the mean, before it slides off what it lies on',
+    formula: 'T = tan(f × π ÷ 180) × w ÷ 4',
+  },
   shows: {
     key: 'finish.shows.*',
     of: 'piece',

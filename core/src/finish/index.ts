@@ -12,21 +12,27 @@ export { type Seen, seenSays, WEIGHTS, type Weight, weighed } from './bearing/se
 export { type Way, waysOut } from './bearing/waysOut.ts';
 export { BODIES, type Body, bodyRow } from './coats/bodies.ts';
 export { COATS, type Coat, coatRow } from './coats/coats.ts';
+export { diagnoseSurface, type FinishDiagnosis } from './doctor/diagnose.ts';
+export { diagnoseJoint, diagnosePour } from './doctor/otherCases.ts';
+export { pourCase, roomOf } from './doctor/pourCase.ts';
+export { JOINT_TROUBLES, POUR_TROUBLES, SURFACE_TROUBLES, TROUBLE_SAYS } from './doctor/troubles.ts';
 export {
   addLayer,
   changeZone,
   joinedBy,
   moveLayer,
   ownLayers,
+  putLast,
   withCoatRule,
   withoutZone,
   withSpots,
   withZone,
 } from './edits.ts';
 export { FINISH } from './figures.ts';
-export type { FinishJob } from './jobs/jobs.ts';
+export { type FinishJob, finishJobs } from './jobs/jobs.ts';
 export { GLUES, type Glue, glueRow } from './joints/glues.ts';
 export type { RankedWay } from './joints/reckonJoint.ts';
+export { layerOfMatter, MATTERS, type Matter } from './layers/matters.ts';
 export { COLOURS, LAYER_COATS, LAYER_SAYS } from './layers/orderOf.ts';
 export { lighterThan, proposeLayers, shadeOf } from './layers/propose.ts';
 export { LIES, type Lie, type Look, type LookRates, laidOn, laidOver, looksOf } from './look/look.ts';
@@ -40,17 +46,22 @@ export {
   zonesOfPiece,
 } from './reckoners.ts';
 export {
+  MOST_SETTLED,
   mapColours,
-  type Palette,
+  type PaintedStep,
   paintedColours,
   palettesOf,
   SHOWN_MAPS,
   type ShownMap,
+  settledOfZone,
+  shownOf,
   zonesOnMaps,
 } from './shape/painted.ts';
+export { settleOf } from './shape/settles.ts';
 export { type MapsAsk, type ShapeMaps, shapeMaps } from './shape/shapeMaps.ts';
 export { finishSubject } from './subject.ts';
 export { placeSays } from './zones/areaOfZone.ts';
 export { findingSays } from './zones/reckonZone.ts';
+export { SETTLES_SAYS } from './zones/settledArea.ts';
 export { type Skin, skinOf } from './zones/skin.ts';
 export { facesOf, placeMm2 } from './zones/zoneArea.ts';

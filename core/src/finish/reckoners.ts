@@ -12,7 +12,7 @@ import { NO_JOINT, type RankedWay, rankWays, reckonJoint } from './joints/reckon
 import type { Look } from './look/look.ts';
 import { reckonLook } from './look/reckonLook.ts';
 import { reckonZone } from './zones/reckonZone.ts';
-import { skinOfPart, zonedParts } from './zones/skinOfPart.ts';
+import { mapsOfPart, settledParts, skinOfPart, zonedParts } from './zones/skinOfPart.ts';
 import { type ZoneFacts, zoneFacts } from './zones/zoneFacts.ts';
 
 /** What the log of a piece says of the rules of what bears what: their results are kept under `finish.` and the rule. */
@@ -190,6 +190,8 @@ export const jointsOfPiece = pieceReckoner(
 export const FINISH_RECKONERS = [
   zonedParts,
   skinOfPart,
+  settledParts,
+  mapsOfPart,
   factsOfZones,
   zonesOfPiece,
   takenOfPiece,

@@ -84,6 +84,8 @@ export function newPiece(name: string, created: string, random: () => number = M
     zones: [],
     joints: [],
     coatRules: [],
+    pots: [],
+    paintMixes: [],
     own: {},
     quarantine: [],
   };

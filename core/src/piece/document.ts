@@ -21,7 +21,7 @@ import { BakeSettings } from '../bake/record/classes.ts';
 import { Addition, Brief, Decision, Feature } from '../brief/record/classes.ts';
 import { CLAY_WISHES, type ClayWish } from '../bulk/record/choices.ts';
 import { Clay, ClayLayer, CoreChoice, Insert, MixShare, RegionChoice } from '../bulk/record/classes.ts';
-import { CoatRule, Joint, Zone } from '../finish/record/classes.ts';
+import { CoatRule, Joint, PaintMix, PaintPot, Zone } from '../finish/record/classes.ts';
 import { FINISH_MOST } from '../finish/record/limits.ts';
 import { Fit } from '../fits/record/classes.ts';
 import type { Form } from '../form/index.ts';
@@ -234,6 +234,10 @@ export class Piece {
   @NestedList(() => Joint, { most: FINISH_MOST.joints }) joints!: Joint[];
   /** What the maker knows of one stuff over another. */
   @NestedList(() => CoatRule, { most: FINISH_MOST.rules }) coatRules!: CoatRule[];
+  /** Colours that the maker has to paint with. */
+  @NestedList(() => PaintPot, { most: FINISH_MOST.pots }) pots!: PaintPot[];
+  /** Colours that were mixed of them, each making a card of its own. */
+  @NestedList(() => PaintMix, { most: FINISH_MOST.mixes }) paintMixes!: PaintMix[];
   /** The maker’s own values, by handbook row. */
   @IsObject() own!: Record<string, number>;
   @NestedList(() => Quarantined) quarantine!: Quarantined[];

@@ -303,11 +303,13 @@ export const MIGRATIONS: readonly Migration[] = [
   {
     from: 8,
     to: 9,
-    name: 'surfaces with their layers, joints, and own rules of one stuff over another',
+    name: 'surfaces with their layers, joints, own rules of one stuff over another, paints and their mixes',
     up: (raw) => ({
       zones: [],
       joints: [],
       coatRules: [],
+      pots: [],
+      paintMixes: [],
       ...raw,
       version: 9,
       ...(isRecord(raw.brief) && isRecord(raw.brief.schools)

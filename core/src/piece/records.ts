@@ -13,6 +13,8 @@ import {
   DEFAULT_JOINT,
   DEFAULT_LAYOUT,
   DEFAULT_MASONRY,
+  DEFAULT_MIX,
+  DEFAULT_POT,
   DEFAULT_POUR,
   DEFAULT_REFERENCE,
   DEFAULT_STOOD,
@@ -33,6 +35,8 @@ import {
   Layout,
   LogEntry,
   Masonry,
+  PaintMix,
+  PaintPot,
   Part,
   type Piece,
   Pour,
@@ -82,6 +86,8 @@ export const RECORD_LISTS: { readonly [K in ListField]: RecordList<Piece[K][numb
   zones: { type: Zone, complete: completeZone },
   joints: { type: Joint, complete: completeWith(DEFAULT_JOINT, 'joint') },
   coatRules: { type: CoatRule, complete: completeWith(DEFAULT_COAT_RULE, 'rule') },
+  pots: { type: PaintPot, complete: completeWith(DEFAULT_POT, 'pot') },
+  paintMixes: { type: PaintMix, complete: completeWith(DEFAULT_MIX, 'mix') },
   rough: { type: RoughEntry, complete: completeWith({ low: null, high: null }, 'rough') },
 };
 

@@ -4,6 +4,7 @@ import { heroicOf, type PartFacts } from '@every-inch/core/context';
 import { useMemo } from 'react';
 import { useFigure } from '../spine/hooks.ts';
 import { useBake } from '../workers/useBake.ts';
+import { Causes, Lines } from './Diagnosis.tsx';
 import { FigureRow } from './FigureRow.tsx';
 
 /** A bake of the past is looked at on cells so many times as large, and for so long, min. */
@@ -14,20 +15,6 @@ interface DoctorProps {
   readonly context: PartFacts;
   readonly bulk: BulkFacts;
   readonly record: BakeRecord;
-}
-
-function Lines({ title, lines }: { readonly title: string; readonly lines: readonly string[] }) {
-  if (lines.length === 0) return null;
-  return (
-    <>
-      <h5 className="heading mt-1.5">{title}</h5>
-      <ul className="list-disc pl-4">
-        {lines.map((line) => (
-          <li key={line}>{line}</li>
-        ))}
-      </ul>
-    </>
-  );
 }
 
 /** What went wrong with a bake of the log: causes from its record and its simulation, the rescue, the numbers for the next. */
@@ -48,15 +35,7 @@ export default function Doctor({ context, bulk, record }: DoctorProps) {
       className="mt-1 border-l-2 border-hair pl-3 text-[13px]"
     >
       {isBusy && <p className="text-quiet">Working this bake through on {part.name} …</p>}
-      <h5 className="heading">Why, most likely</h5>
-      <ol className="list-decimal pl-4">
-        {causes.map(({ says, evidence, isLikely }) => (
-          <li key={says} className={isLikely ? '' : 'text-quiet'}>
-            {says}
-            {evidence !== '' && <span className="figure text-quiet"> {evidence}</span>}
-          </li>
-        ))}
-      </ol>
+      <Causes causes={causes} />
       <Lines title="What to do with it" lines={rescue} />
       {minutes && (
         <div className="mt-1.5 max-w-md">

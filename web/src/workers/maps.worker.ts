@@ -11,8 +11,8 @@ function answer(message: MapsAnswer): void {
     self.postMessage(message);
     return;
   }
-  const { positions, normals, triangles, owners, cavity, edge, lit, open } = message.maps;
-  const transfer = [positions, normals, triangles, owners, cavity, edge, lit, open].map(
+  const { positions, normals, triangles, owners, cavity, edge, lit, open, run } = message.maps;
+  const transfer = [positions, normals, triangles, owners, cavity, edge, lit, open, run].map(
     ({ buffer }) => buffer,
   );
   self.postMessage(message, { transfer });

@@ -301,6 +301,21 @@ export const COATS: readonly Coat[] = [
     fibres: true,
     oven: 'acrylic-fibre',
   }),
+  coat('dry-snow', 'dry snow on glue', 'heaped', {
+    carrier: 'water',
+    skin: 'loose',
+    sheen: 'matt',
+    give: 'brittle',
+    lifts: ['water'],
+  }),
+  coat('moss', 'moss: fine scatter on glue', 'pva', {
+    carrier: 'water',
+    skin: 'loose',
+    sheen: 'matt',
+    give: 'flexible',
+    fibres: true,
+    oven: 'acrylic-fibre',
+  }),
   coat('pva', 'white glue', 'pva', {
     carrier: 'water',
     lifts: ['water'],

@@ -46,8 +46,20 @@ export const LAYER_COATS = {
   matt: ['matt-varnish', 'matt-spray'],
   gloss: ['gloss-varnish', 'satin-varnish', 'gloss-spray', 'uv-resin', 'epoxy-resin', 'wax'],
   paste: ['texture-paste', 'icing', 'snow-paste', 'pva'],
-  fibre: ['fur', 'wool', 'flock', 'grass'],
-  weather: ['pigment', 'wash', 'enamel-wash', 'snow-paste'],
+  fibre: ['fur', 'wool', 'flock', 'grass', 'moss'],
+  weather: [
+    'pigment',
+    'wash',
+    'enamel-wash',
+    'snow-paste',
+    'dry-snow',
+    'moss',
+    'acrylic-glaze',
+    'texture-paste',
+    'acrylic',
+    'gloss-varnish',
+    'uv-resin',
+  ],
 } as const;
 
 /** Layers that colour what they go over. */

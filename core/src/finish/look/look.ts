@@ -1,5 +1,5 @@
 import { beside, colourOf, lightnessOf, overGround, type Spectrum, spectrumOf } from '../../colour/index.ts';
-import type { CoatLayer } from '../../piece/index.ts';
+import type { CoatLayer, Settling } from '../../piece/index.ts';
 import { type Coat, coatRow } from '../coats/coats.ts';
 import { familyRow } from '../rows/families.ts';
 
@@ -41,7 +41,14 @@ interface Laid {
  * @param deep 0 where the surface is open, 1 in its deepest folds
  * @param raised 0 where it is flat, 1 on its sharpest edges
  */
-export function laidOn(layer: Pick<CoatLayer, 'kind'>, deep: number, raised: number, rates: LookRates): Laid {
+export function laidOn(
+  layer: Pick<CoatLayer, 'kind' | 'lies'>,
+  deep: number,
+  raised: number,
+  rates: LookRates,
+): Laid {
+  // What lies by itself lies there whole: how much of a place it covers is told by where it lies.
+  if (layer.lies !== null) return { times: 1, share: 1 };
   switch (layer.kind) {
     case 'shade':
     case 'weather': {
@@ -81,6 +88,16 @@ const DEEP: Readonly<Record<Lie, readonly [deep: number, raised: number]>> = {
   raised: [0, 1],
 };
 
+/** Where what lies by itself is seen: in folds, on edges, or wherever it lies. */
+const SETTLES_AT: Readonly<Record<Settling, readonly Lie[]>> = {
+  sky: LIES,
+  shelter: ['deep'],
+  fold: ['deep'],
+  edge: ['raised'],
+  foot: LIES,
+  run: LIES,
+};
+
 /**
  * How a surface looks after each of its layers, where it is deep, flat and raised.
  *
@@ -96,7 +113,10 @@ export function looksOf(body: string, layers: readonly CoatLayer[], rates: LookR
   const asLook = () => ({ deep: colourOf(now.deep), flat: colourOf(now.flat), raised: colourOf(now.raised) });
   const looks: Look[] = [asLook()];
   for (const layer of layers) {
-    const at = (lie: Lie) => laidOver(layer, now[lie], laidOn(layer, ...DEEP[lie], rates), rates);
+    const at = (lie: Lie) =>
+      layer.lies === null || SETTLES_AT[layer.lies].includes(lie)
+        ? laidOver(layer, now[lie], laidOn(layer, ...DEEP[lie], rates), rates)
+        : now[lie];
     now = { deep: at('deep'), flat: at('flat'), raised: at('raised') };
     looks.push(asLook());
   }

@@ -64,6 +64,8 @@ export const COAT_IDS = [
   'fur',
   'wool',
   'grass',
+  'dry-snow',
+  'moss',
   'pva',
   'superglue',
   'contact-glue',
@@ -101,6 +103,14 @@ export type LayerKind = (typeof LAYER_KINDS)[number];
 /** How a coat is put on. */
 export const COAT_HOWS = ['brush', 'spray', 'dab'] as const;
 export type CoatHow = (typeof COAT_HOWS)[number];
+
+/** Where matter that is put on comes to lie by itself: what falls from above, in shelter, in folds, on edges, at the foot, where water runs off. */
+export const SETTLINGS = ['sky', 'shelter', 'fold', 'edge', 'foot', 'run'] as const;
+export type Settling = (typeof SETTLINGS)[number];
+
+/** Which way a tool is drawn, a brush is pulled, or fibres lie. */
+export const GRAINS = ['down', 'up', 'back', 'round', 'out', 'cross'] as const;
+export type Grain = (typeof GRAINS)[number];
 
 /** How a surface shines at last. */
 export const SHEENS = ['matt', 'satin', 'gloss'] as const;

@@ -22,6 +22,8 @@ import {
   COAT_IDS,
   type CoatHow,
   type CoatId,
+  GRAINS,
+  type Grain,
   JOINT_WAYS,
   type JointWay,
   LAYER_KINDS,
@@ -29,6 +31,8 @@ import {
   MEETS,
   type Meets,
   RULE_GRADES,
+  SETTLINGS,
+  type Settling,
   SHEENS,
   type Sheen,
   ZONE_SIDES,
@@ -52,8 +56,12 @@ export class CoatLayer {
   @Amount(LIMITS.coatLayer.thin) thin!: number;
   /** Wet, one coat, miniature mm; null for what is usual. */
   @IsOptional() @Amount(LIMITS.coatLayer.filmMm) filmMm!: number | null;
-  /** Of fibres, how long they are, miniature mm; null for what is none. */
+  /** Of fibres how long they are, of a texture how wide its strokes are, miniature mm; null for what is neither. */
   @IsOptional() @Amount(LIMITS.coatLayer.lengthMm) lengthMm!: number | null;
+  /** Where it comes to lie by itself; null where it is laid on all of the surface. */
+  @IsOptional() @IsIn(SETTLINGS) lies!: Settling | null;
+  /** Which way it is worked, or its fibres lie; null where that is all one. */
+  @IsOptional() @IsIn(GRAINS) grain!: Grain | null;
   /** The tool, the pattern, or what is to be minded. */
   @IsString() @MaxLength(NOTE_LENGTH) note!: string;
 }
@@ -112,6 +120,36 @@ export class CoatRule {
   @IsIn(RULE_GRADES) grade!: (typeof RULE_GRADES)[number];
   /** What is seen when it goes wrong, or why it does not. */
   @IsString() @MaxLength(NOTE_LENGTH) says!: string;
+}
+
+/** A colour that the maker has: paint in a pot, a stick of pastel, a pencil. */
+export class PaintPot {
+  @Matches(ID_PATTERN) id!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  @IsIn(COAT_IDS) of!: CoatId;
+  /** As it dries, `#rrggbb`. */
+  @IsHexColor() colour!: string;
+}
+
+/** So many parts of a pot. */
+export class PotPart {
+  /** The pot. */
+  @Matches(ID_PATTERN) id!: string;
+  @Amount(LIMITS.potPart.parts) parts!: number;
+}
+
+/** A colour that was mixed, to be mixed again: one card, with what each batch came out as. */
+export class PaintMix {
+  @Matches(ID_PATTERN) id!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME_LENGTH) name!: string;
+  /** The colour that is wanted, `#rrggbb`. */
+  @IsHexColor() colour!: string;
+  @NestedList(() => PotPart, { most: FINISH_MOST.potParts }) parts!: PotPart[];
+  /** The colour it came out as, dry; null until it is made. */
+  @IsOptional() @IsHexColor() made!: string | null;
+  /** Which making of it this is, from 1. */
+  @Amount(LIMITS.paintMix.version) version!: number;
+  @IsString() @MaxLength(NOTE_LENGTH) note!: string;
 }
 
 /** Two things that are joined for good, or so that they come apart. */

@@ -1,4 +1,4 @@
-import type { CoatLayer, CoatRule, Joint, Zone } from './classes.ts';
+import type { CoatLayer, CoatRule, Joint, PaintMix, PaintPot, Zone } from './classes.ts';
 
 export const DEFAULT_COAT_LAYER = {
   kind: 'base',
@@ -9,6 +9,8 @@ export const DEFAULT_COAT_LAYER = {
   thin: 0,
   filmMm: null,
   lengthMm: null,
+  lies: null,
+  grain: null,
   note: '',
 } satisfies Partial<CoatLayer>;
 
@@ -32,6 +34,17 @@ export const DEFAULT_ZONE = {
 } satisfies Partial<Zone>;
 
 export const DEFAULT_COAT_RULE = { grade: 'check', says: '' } satisfies Partial<CoatRule>;
+
+export const DEFAULT_POT = { name: 'paint', of: 'acrylic', colour: '#808080' } satisfies Partial<PaintPot>;
+
+export const DEFAULT_MIX = {
+  name: 'mix',
+  colour: '#808080',
+  parts: [],
+  made: null,
+  version: 1,
+  note: '',
+} satisfies Partial<PaintMix>;
 
 export const DEFAULT_JOINT = {
   way: null,

@@ -20,6 +20,8 @@ export const FINISH_LIMITS = {
     filmMm: { over: 0, max: 50 },
     lengthMm: { over: 0, max: 500 },
   },
+  potPart: { parts: { over: 0, max: 1000 } },
+  paintMix: { version: { whole: true, min: 1, max: 999 } },
   joint: {
     gapMm: { min: 0, max: 20 },
     areaMm2: { over: 0, max: 1e6 },
@@ -30,4 +32,13 @@ export const FINISH_LIMITS = {
 } as const satisfies Limits;
 
 /** Most entries of the lists of a finish. */
-export const FINISH_MOST = { zones: 1000, layers: 60, spots: 2000, rules: 200, joints: 1000 } as const;
+export const FINISH_MOST = {
+  zones: 1000,
+  layers: 60,
+  spots: 2000,
+  rules: 200,
+  joints: 1000,
+  pots: 500,
+  potParts: 12,
+  mixes: 500,
+} as const;

@@ -17,6 +17,7 @@ export const FAMILY_IDS = [
   'resin',
   'wax',
   'paste',
+  'heaped',
   'pva',
   'contact',
   'superglue',
@@ -180,6 +181,14 @@ export const FAMILIES: readonly Family[] = [
     solids: 60,
     dry: [1440, 720, 4320],
     hides: 8,
+  }),
+  family('heaped', {
+    says: 'dry snow',
+    dries: 'none',
+    film: 1,
+    solids: 100,
+    dry: [60, 30, 120],
+    hides: 12,
   }),
   family('pva', {
     says: 'white glue',

@@ -4,7 +4,7 @@ import { makeShapeStore, PLAIN } from '../../form/index.ts';
 import { type CoatLayer, DEFAULT_COAT_LAYER, DEFAULT_ZONE } from '../../piece/index.ts';
 import { looksOf } from '../look/look.ts';
 import { lookRates } from '../look/reckonLook.ts';
-import { mapColours, paintedColours, palettesOf, zonesOnMaps } from './painted.ts';
+import { mapColours, paintedColours, palettesOf, settledOfZone, shownOf, zonesOnMaps } from './painted.ts';
 import { shapeMaps } from './shapeMaps.ts';
 
 const rates = lookRates({});
@@ -26,8 +26,8 @@ const hexAt = (colours: Float32Array, v: number) =>
 describe('a painted form', () => {
   it('what is flat has the colours of the swatch, after every layer', () => {
     const looks = looksOf('#c9b6a0', layers, rates);
-    palettesOf('#c9b6a0', layers, rates).forEach((palette, n) => {
-      const flat = hexAt(palette, 0);
+    palettesOf('#c9b6a0', layers, rates).forEach(({ palettes: [palette] }, n) => {
+      const flat = hexAt(palette ?? new Float32Array(3), 0);
       expect(colourApart(flat, looks[n]?.flat ?? '')).toBeLessThan(1);
     });
   });
@@ -41,7 +41,7 @@ describe('a painted form', () => {
       expect(zone).toBe(high >= 0.9 ? 2 : high >= 0.5 ? 1 : 0);
     });
     const palette = palettesOf('#c9b6a0', layers, rates).at(-1);
-    const colours = paintedColours(maps, '#c9b6a0', [palette, undefined], isOf);
+    const colours = paintedColours(maps, '#c9b6a0', [palette, undefined], isOf, []);
     const seen = (zone: number) => hexAt(colours, isOf.indexOf(zone));
     expect(seen(0)).toBe('#c9b6a0');
     expect(seen(2)).toBe('#c9b6a0');
@@ -51,9 +51,58 @@ describe('a painted form', () => {
   it('a ball, which has no folds, is painted evenly', () => {
     const [palette] = palettesOf('#c9b6a0', layers, rates).slice(-1);
     const isOf = zonesOnMaps(maps, [DEFAULT_ZONE]);
-    const colours = paintedColours(maps, '#c9b6a0', [palette], isOf);
+    const colours = paintedColours(maps, '#c9b6a0', [palette], isOf, []);
     const some = [...new Set(Array.from(isOf, (_, v) => hexAt(colours, v)))];
     for (const one of some) expect(colourApart(one, some[0] ?? '')).toBeLessThan(2);
+  });
+
+  it('snow lies white on top, thins out where it begins to slide, and leaves the underside as it was', () => {
+    const snow: CoatLayer = {
+      ...DEFAULT_COAT_LAYER,
+      id: 'snow',
+      kind: 'weather',
+      of: 'dry-snow',
+      colour: '#f4f6f8',
+      lies: 'sky',
+    };
+    const zone = { ...DEFAULT_ZONE, layers: [...layers, snow] };
+    const isOf = zonesOnMaps(maps, [zone]);
+    const step = palettesOf('#c9b6a0', zone.layers, rates).at(-1);
+    const colours = paintedColours(maps, '#c9b6a0', [step], isOf, [settledOfZone(maps, zone, 1)]);
+    const without = palettesOf('#c9b6a0', layers, rates).at(-1);
+    const bare = paintedColours(maps, '#c9b6a0', [without], isOf, []);
+    isOf.forEach((_, v) => {
+      const high = (maps.positions[3 * v + 1] ?? 0) / 30;
+      if (high > 0.97) expect(colourApart(hexAt(colours, v), '#f4f6f8')).toBeLessThan(4);
+      if (high < 0.5) expect(colourApart(hexAt(colours, v), hexAt(bare, v))).toBeLessThan(1);
+    });
+  });
+
+  it('what covers half of a place is seen as half of the light of each (IEC 61966-2-1)', () => {
+    const cover = (id: string, colour: string, lies: CoatLayer['lies']): CoatLayer => ({
+      ...DEFAULT_COAT_LAYER,
+      id,
+      kind: 'weather',
+      of: 'dry-snow',
+      colour,
+      coats: 40,
+      lies,
+    });
+    const all = [cover('white', '#ffffff', 'sky')];
+    const step = palettesOf('#000000', all, rates).at(-1);
+    const half = Float32Array.from({ length: maps.owners.length }, () => 0.5);
+    const isOf = zonesOnMaps(maps, [DEFAULT_ZONE]);
+    const grey = hexAt(paintedColours(maps, '#000000', [step], isOf, [[half]]), 0);
+    // Half of the light of white is stored as 188 of 255.
+    expect(Math.abs(Number.parseInt(grey.slice(1, 3), 16) - 188)).toBeLessThanOrEqual(2);
+  });
+
+  it('maps of what settles go from none to all', () => {
+    for (const shown of ['open', 'shelter', 'run'] as const) {
+      const values = shownOf(maps, shown, 1);
+      expect(Math.min(...values)).toBeGreaterThanOrEqual(0);
+      expect(Math.max(...values)).toBeLessThanOrEqual(1);
+    }
   });
 
   it('a map goes from one colour to another', () => {

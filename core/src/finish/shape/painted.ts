@@ -1,8 +1,9 @@
 import { channelsOf, type Spectrum, spectrumOf } from '../../colour/index.ts';
-import type { CoatLayer } from '../../piece/index.ts';
+import type { CoatLayer, Settling, Zone } from '../../piece/index.ts';
 import { type LookRates, laidOn, laidOver } from '../look/look.ts';
 import { sideOf } from '../zones/skin.ts';
 import { placesOf, type ZonePlace } from '../zones/zoneArea.ts';
+import { settleOf } from './settles.ts';
 import type { ShapeMaps } from './shapeMaps.ts';
 
 /** Steps from open to shut in, and from flat to sharp, that colours are worked out for. */
@@ -16,27 +17,81 @@ function channels(colour: string): readonly [number, number, number] {
   return [at(0), at(1), at(2)];
 }
 
+/** Layers that lie by themselves and are drawn, of one surface: each doubles what is worked out. */
+export const MOST_SETTLED = 5;
+
+/** A surface with some of its layers on. */
+export interface PaintedStep {
+  /** What of them lies by itself, in their order. */
+  readonly settled: readonly Settling[];
+  /** Colours with each of those and without: the palette at 1 is with the first alone, at 2 with the second alone, at 3 with both. */
+  readonly palettes: readonly Palette[];
+}
+
 /**
- * Colours of a surface after none, one, two … of its layers, for every way it may lie.
+ * Colours of a surface after none, one, two … of its layers, for every way it may lie. Where a layer lies by itself, it lies
+ * beside what it does not cover: what is laid over both is laid over each.
  *
- * @returns one more palette than there are layers, the bare body first
+ * @returns one more than there are layers, the bare body first
  */
-export function palettesOf(body: string, layers: readonly CoatLayer[], rates: LookRates): readonly Palette[] {
+export function palettesOf(
+  body: string,
+  layers: readonly CoatLayer[],
+  rates: LookRates,
+): readonly PaintedStep[] {
   const cells = Array.from({ length: STEPS * STEPS }, (_, at) => ({
     deep: Math.floor(at / STEPS) / (STEPS - 1),
     raised: (at % STEPS) / (STEPS - 1),
   }));
-  let seen: readonly Spectrum[] = cells.map(() => spectrumOf(body));
-  const palette = () => Float32Array.from(seen.flatMap((spectrum) => channelsOf(spectrum)));
-  const palettes = [palette()];
+  let seen: readonly (readonly Spectrum[])[] = [cells.map(() => spectrumOf(body))];
+  let settled: readonly Settling[] = [];
+  const step = (): PaintedStep => ({
+    settled,
+    palettes: seen.map((branch) => Float32Array.from(branch.flatMap((spectrum) => channelsOf(spectrum)))),
+  });
+  const steps = [step()];
   for (const layer of layers) {
-    seen = seen.map((ground, at) => {
-      const { deep, raised } = cells[at] ?? { deep: 0, raised: 0 };
-      return laidOver(layer, ground, laidOn(layer, deep, raised, rates), rates);
-    });
-    palettes.push(palette());
+    const over = (branch: readonly Spectrum[]) =>
+      branch.map((ground, at) => {
+        const { deep, raised } = cells[at] ?? { deep: 0, raised: 0 };
+        return laidOver(layer, ground, laidOn(layer, deep, raised, rates), rates);
+      });
+    if (layer.lies === null) seen = seen.map(over);
+    else if (settled.length < MOST_SETTLED && layer.of !== null && layer.colour !== null) {
+      seen = [...seen, ...seen.map(over)];
+      settled = [...settled, layer.lies];
+    }
+    steps.push(step());
   }
-  return palettes;
+  return steps;
+}
+
+/** Light of the 256 steps of a channel as it is stored (IEC 61966-2-1). */
+const LIGHT = Float32Array.from({ length: 256 }, (_, i) => {
+  const s = i / 255;
+  return s <= 0.04045 ? s / 12.92 : ((s + 0.055) / 1.055) ** 2.4;
+});
+const lightOf = (s: number) => LIGHT[Math.round(255 * s)] ?? 0;
+const storedAs = (light: number) => (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055);
+
+/** What lies beside each other on one place is seen as the light of all of it, each by its share. */
+function blend(
+  to: Float32Array,
+  at: number,
+  { palettes }: PaintedStep,
+  lie: readonly [cavity: number, edge: number],
+  shares: readonly number[],
+): void {
+  const sum = [0, 0, 0];
+  const one = new Float32Array(3);
+  for (const [bits, palette] of palettes.entries()) {
+    let weight = 1;
+    for (const [k, share] of shares.entries()) weight *= (bits >> k) & 1 ? share : 1 - share;
+    if (weight < 1e-4) continue;
+    readInto(one, 0, palette, ...lie);
+    for (let k = 0; k < 3; k += 1) sum[k] = (sum[k] ?? 0) + weight * lightOf(one[k] ?? 0);
+  }
+  for (let k = 0; k < 3; k += 1) to[at + k] = storedAs(sum[k] ?? 0);
 }
 
 function readInto(to: Float32Array, at: number, palette: Palette, cavity: number, edge: number): void {
@@ -66,30 +121,58 @@ export function zonesOnMaps(maps: ShapeMaps, zones: readonly ZonePlace[]): Uint1
 }
 
 /** What of a form is shown: the paint of its zones, or one of the maps it follows from. */
-export const SHOWN_MAPS = ['paint', 'cavity', 'edge', 'lit', 'open'] as const;
+export const SHOWN_MAPS = ['paint', 'cavity', 'edge', 'lit', 'open', 'shelter', 'run'] as const;
 export type ShownMap = (typeof SHOWN_MAPS)[number];
 
 /**
  * The colour of every vertex, sRGB 0–1.
  *
  * @param bare what lies under no zone
- * @param palettes of each zone, as {@link palettesOf} gives them, after the layers that are on
+ * @param steps of each zone, as {@link palettesOf} gives them, after the layers that are on
  * @param isOf which zone each vertex belongs to, as {@link zonesOnMaps} gives it
+ * @param settled of each zone, how far each of what lies by itself covers every vertex, as {@link settledOfZone} gives it
  */
 export function paintedColours(
   maps: Pick<ShapeMaps, 'cavity' | 'edge'>,
   bare: string,
-  palettes: readonly (Palette | undefined)[],
+  steps: readonly (PaintedStep | undefined)[],
   isOf: Uint16Array,
+  settled: readonly (readonly Float32Array[])[],
 ): Float32Array {
   const body = channels(bare);
   const colours = new Float32Array(3 * isOf.length);
   for (let v = 0; v < isOf.length; v += 1) {
-    const palette = palettes[(isOf[v] ?? 0) - 1];
-    if (palette) readInto(colours, 3 * v, palette, maps.cavity[v] ?? 0, maps.edge[v] ?? 0);
-    else colours.set(body, 3 * v);
+    const zone = (isOf[v] ?? 0) - 1;
+    const step = steps[zone];
+    const [first] = step?.palettes ?? [];
+    const [cavity, edge] = [maps.cavity[v] ?? 0, maps.edge[v] ?? 0];
+    if (!step || !first) colours.set(body, 3 * v);
+    else if (step.settled.length === 0) readInto(colours, 3 * v, first, cavity, edge);
+    else {
+      const shares = step.settled.map((_, k) => settled[zone]?.[k]?.[v] ?? 0);
+      blend(colours, 3 * v, step, [cavity, edge], shares);
+    }
   }
   return colours;
+}
+
+/** How far each layer of a zone that lies by itself covers every vertex, those that are drawn, in their order. */
+export function settledOfZone(
+  maps: ShapeMaps,
+  { layers, ...band }: Pick<Zone, 'lowPct' | 'highPct'> & { readonly layers: readonly CoatLayer[] },
+  shrink: number,
+): readonly Float32Array[] {
+  return layers
+    .flatMap(({ lies, of, colour }) => (lies !== null && of !== null && colour !== null ? [lies] : []))
+    .slice(0, MOST_SETTLED)
+    .map((lies) => settleOf(maps, lies, { shrink, band }));
+}
+
+/** What of a form is shown by a map: how much of each place, 0–1. */
+export function shownOf(maps: ShapeMaps, shown: Exclude<ShownMap, 'paint'>, shrink: number): Float32Array {
+  return shown === 'shelter' || shown === 'run'
+    ? settleOf(maps, shown, { shrink, band: { lowPct: 0, highPct: 100 } })
+    : maps[shown];
 }
 
 /** A map in one colour: what lies so, from none to all. */

@@ -1,5 +1,6 @@
 import type { Shape } from '../../form/index.ts';
 import { type Grid, gridField, redistanced, surfaceOf } from '../../solid/index.ts';
+import { runOff } from './runOff.ts';
 
 /** What of a part’s shape is asked for; plain data, fit to be sent to a worker. */
 export interface MapsAsk {
@@ -29,6 +30,8 @@ export interface ShapeMaps {
   readonly lit: Float32Array;
   /** What falls on it from straight above: snow, dust and rain as well. */
   readonly open: Float32Array;
+  /** What runs over it of the rain that falls on the form, mm³ on each mm it runs across for each mm of rain, in the part’s own frame. */
+  readonly run: Float32Array;
   readonly lowMm: number;
   readonly highMm: number;
 }
@@ -206,6 +209,7 @@ export function shapeMaps(shape: Shape, { cellMm, shrink, light }: MapsAsk): Sha
   const field = gridField(grid);
   const far = Math.hypot(...grid.size) * cell;
   const on = (from: MapsAsk['light']) => lightOn(positions, normals, field, from, { cell, far });
+  const open = on([0, 1, 0]);
   return {
     positions: Float32Array.from(positions),
     normals,
@@ -215,7 +219,8 @@ export function shapeMaps(shape: Shape, { cellMm, shrink, light }: MapsAsk): Sha
     cavity: ballsAlong(positions, normals, field, used, 1),
     edge: ballsAlong(positions, normals, field, used.slice(0, 1), -1),
     lit: on(light),
-    open: on([0, 1, 0]),
+    open,
+    run: runOff({ positions, triangles }, open),
     lowMm: shape.box.min[1],
     highMm: shape.box.max[1],
   };

@@ -20,6 +20,7 @@ import { FINISH } from '../figures.ts';
 import { LAYER_SAYS } from '../layers/orderOf.ts';
 import { type Family, familyRow } from '../rows/families.ts';
 import { areaOfZone } from './areaOfZone.ts';
+import { settledLayer } from './settledArea.ts';
 import { withLayers } from './withLayers.ts';
 import type { ZoneFacts } from './zoneFacts.ts';
 
@@ -311,11 +312,15 @@ export function reckonZone(given: Given, zone: Zone, facts: ZoneFacts, known: Kn
   const perLayer = all.flatMap((one): Reckoning[] => {
     if (one.layer.kind === 'bake') return [];
     const spread = spreads.find(({ at }) => at === one.at);
+    const settled = settledLayer(given, zone, facts, one.layer, area);
+    const on = settled?.area ?? area;
     return [
-      handsOf(one, area, own),
-      ...goesOf(one, area, own),
-      ...(spread ? [volumeOf(spread, area, own), driesOf(spread, own)] : []),
-      ...(one.coat?.fibres ? [gramsOf(one, area, own)] : []),
+      ...(settled ? [settled.area] : []),
+      ...(settled?.deepest ? [settled.deepest] : []),
+      handsOf(one, on, own),
+      ...goesOf(one, on, own),
+      ...(spread ? [volumeOf(spread, on, own), driesOf(spread, own)] : []),
+      ...(one.coat?.fibres ? [gramsOf(one, on, own)] : []),
     ];
   });
   const dries = perLayer.filter(({ key }) => key.startsWith('finish.dries.'));

@@ -46,13 +46,14 @@ export function placesOf(
   const isIn = regions.map((name) => wanted.has(name));
   const side = zone.side === null ? -1 : ZONE_SIDES.indexOf(zone.side);
   const tall = highMm - lowMm;
-  const [low, high] = [lowMm + (tall * zone.lowPct) / 100, lowMm + (tall * zone.highPct) / 100];
-  const isWhole = zone.lowPct <= 0 && zone.highPct >= 100;
+  // The ends of a part belong to the bands that reach them, however its cells cut them.
+  const low = zone.lowPct <= 0 ? Number.NEGATIVE_INFINITY : lowMm + (tall * zone.lowPct) / 100;
+  const high = zone.highPct >= 100 ? Number.POSITIVE_INFINITY : lowMm + (tall * zone.highPct) / 100;
   const near = zone.spots.length === 0 ? null : spotsNear(zone.spots);
   return (owner, facing, x, y, z) => {
     if (wanted.size > 0 && !(isOfOne ? wanted.has(regions[0] ?? '') : isIn[owner - 1])) return false;
     if (side >= 0 && facing !== side) return false;
-    if (!isWhole && (y < low || y > high)) return false;
+    if (y < low || y > high) return false;
     return near === null || near(x, y, z);
   };
 }

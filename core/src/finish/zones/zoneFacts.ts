@@ -72,7 +72,8 @@ const BODY_COLOURS: Readonly<Record<BodyId, string>> = {
   painted: '#9a9186',
 };
 
-function bodyOfGround({ board, heaps, pours, covers }: Piece, id: string): BodyId {
+/** What some ground is of: the board, a rise, a pour or a cover by its id. */
+export function bodyOfGround({ board, heaps, pours, covers }: Piece, id: string): BodyId {
   if (id === 'board') return board ? OF_BOARD[board.stuff] : 'wood';
   const heap = heaps.find((one) => one.id === id);
   if (heap) return heap.skin === 'none' ? OF_HEAP[heap.of] : 'plaster';

@@ -13,6 +13,7 @@ import { Layers } from './Layers.tsx';
 import { OwnRules } from './OwnRules.tsx';
 import { Surfaces } from './Surfaces.tsx';
 import { useZones } from './useZones.ts';
+import { WentWrong } from './WentWrong.tsx';
 import { ZoneFields } from './ZoneFields.tsx';
 
 const PaintedForm = lazy(() => import('./PaintedForm.tsx'));
@@ -119,6 +120,9 @@ export default function FinishLens() {
           )}
           <Section id="joints" title="Joints" edits={['joints']}>
             <Joints />
+          </Section>
+          <Section id="wrong" title="What went wrong" startsClosed>
+            <WentWrong zones={zones} picked={record?.id ?? null} />
           </Section>
           <Section id="rules" title="Your own rules" edits={['coatRules']} startsClosed>
             <OwnRules />

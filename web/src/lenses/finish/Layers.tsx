@@ -3,8 +3,12 @@ import {
   coatRow,
   LAYER_COATS,
   LAYER_SAYS,
+  layerOfMatter,
+  MATTERS,
   moveLayer,
+  putLast,
   RESULT_OF,
+  SETTLES_SAYS,
   type ZoneShown,
 } from '@every-inch/core/finish';
 import {
@@ -15,6 +19,7 @@ import {
   LAYER_KINDS,
   type LayerKind,
   LIMITS,
+  SETTLINGS,
   typedLimits,
   type Zone,
 } from '@every-inch/core/piece';
@@ -27,7 +32,7 @@ import { HowItWent } from '../../parts/HowItWent.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
-import { useFigure } from '../../spine/hooks.ts';
+import { useFigure, useRatio } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch } from '../../state/store.ts';
 import { ColourField } from './ColourField.tsx';
 import { Swatch } from './Swatch.tsx';
@@ -39,6 +44,12 @@ const NOTHING = 'nothing';
 /** Layers that nothing is laid in. */
 const BARE: readonly LayerKind[] = ['texture', 'bake'];
 const UNCOLOURED: readonly LayerKind[] = ['texture', 'bake', 'clean', 'wipe', 'seal', 'matt', 'gloss'];
+
+const ALL_OVER = 'all';
+const SETTLES = [
+  { value: ALL_OVER, says: 'all over' } as const,
+  ...SETTLINGS.map((value) => ({ value, says: SETTLES_SAYS[value] })),
+];
 
 interface LayerProps {
   readonly zone: ZoneShown;
@@ -55,7 +66,9 @@ function Takes({ zone, layer }: Pick<LayerProps, 'zone' | 'layer'>) {
   const volume = useFigure(null, `finish.volume.${at}`);
   const dries = useFigure(null, `finish.dries.${at}`);
   const hands = useFigure(null, `finish.hands.${at}`);
+  const lies = useFigure(null, `finish.lies.${at}`);
   const says = [
+    layer.lies && lies && `${SETTLES_SAYS[layer.lies]}: ${formatQuantity(lies.quantity)}`,
     volume && `${formatQuantity(volume.quantity)}`,
     hands && `${Math.max(1, Math.round(hands.quantity.value))} min at the bench`,
     dries && dries.quantity.value >= 1 && `dries ${driesSays(dries.quantity.value)}`,
@@ -72,6 +85,8 @@ function driesSays(minutes: number): string {
 function Found({ zone, layer, at }: Pick<LayerProps, 'zone' | 'layer' | 'at'>) {
   const seen = useFigure(null, `finish.shows.${zone.id}-${layer.id}`);
   const dries = useFigure(null, `finish.dries.${zone.id}-${layer.id}`);
+  const lies = useFigure(null, `finish.lies.${zone.id}-${layer.id}`);
+  const heaps = useFigure(null, `finish.heaps.${zone.id}-${layer.id}`);
   const here = zone.findings.filter((one) => one.at === at);
   const hidden = seen?.verdict && seen.verdict.level !== 'good' ? seen.verdict : null;
   return (
@@ -92,7 +107,7 @@ function Found({ zone, layer, at }: Pick<LayerProps, 'zone' | 'layer' | 'at'>) {
         </div>
       ))}
       {hidden && <VerdictLine verdict={hidden} />}
-      {dries?.verdict && <VerdictLine verdict={dries.verdict} />}
+      {[lies, heaps, dries].map((one) => one?.verdict && <VerdictLine key={one.key} verdict={one.verdict} />)}
     </>
   );
 }
@@ -204,7 +219,13 @@ function OneLayer({ zone, layer, at, of, onLayers }: LayerProps) {
                 onNumber={(filmMm) => set({ filmMm }, 'thickness')}
                 onEmpty={() => set({ filmMm: null }, 'thickness')}
               />
-              {layer.kind === 'fibre' && (
+              <Choice
+                label="Lies"
+                value={layer.lies ?? ALL_OVER}
+                options={SETTLES}
+                onChoose={(lies) => set({ lies: lies === ALL_OVER ? null : lies }, 'where it lies')}
+              />
+              {layer.of !== null && coatRow(layer.of).fibres && (
                 <NumberField
                   {...typedLimits(LIMITS.coatLayer.lengthMm)}
                   entry={[...path, 'lengthMm']}
@@ -240,6 +261,8 @@ export function Layers({ zone, record }: { readonly zone: ZoneShown; readonly re
   // What the maker has made of them is there at once; what follows from it comes behind.
   const layers = record.isOwn ? record.layers : zone.layers;
   const [kind, setKind] = useState<LayerKind>('detail');
+  const [matter, setMatter] = useState('snow');
+  const ratio = useRatio();
   const holds = useFigure(null, `finish.holds.${zone.id}`);
   const after = zone.findings.filter(({ at }) => at >= zone.layers.length);
   return (
@@ -283,6 +306,25 @@ export function Layers({ zone, record }: { readonly zone: ZoneShown; readonly re
           }}
         >
           + put it in
+        </button>
+        <Choice
+          label="What settles on it"
+          value={matter}
+          options={MATTERS.map(({ id, says }) => ({ value: id, says }))}
+          onChoose={setMatter}
+        />
+        <button
+          type="button"
+          className="press-quiet text-fired"
+          onClick={() => {
+            const one = MATTERS.find(({ id }) => id === matter);
+            if (one)
+              onLayers(`${one.says} on ${zone.name}`, (now) =>
+                putLast(now, layerOfMatter(one, ratio), one.id),
+              );
+          }}
+        >
+          + let it settle
         </button>
         {record.isOwn && (
           <button

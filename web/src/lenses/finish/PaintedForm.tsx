@@ -6,6 +6,8 @@ import {
   palettesOf,
   SHOWN_MAPS,
   type ShownMap,
+  settledOfZone,
+  shownOf,
   type ZoneShown,
   zonesOnMaps,
 } from '@every-inch/core/finish';
@@ -29,6 +31,8 @@ const SHOWN_SAYS: Readonly<Record<ShownMap, string>> = {
   edge: 'what a dry brush catches',
   lit: 'what the light lifts',
   open: 'what lies open to the sky',
+  shelter: 'what lies in shelter',
+  run: 'where water runs off',
 };
 const SHOWN = SHOWN_MAPS.map((value) => ({ value, says: SHOWN_SAYS[value] }));
 
@@ -101,12 +105,16 @@ export default function PaintedForm({ context, zones, records, picked, onDabs }:
     const rates = lookRates(own);
     return here.map(({ layers }) => palettesOf(body, layers, rates));
   }, [here, body, own]);
+  const settled = useMemo(
+    () => (maps ? here.map((zone) => settledOfZone(maps, zone, shrink)) : []),
+    [maps, here, shrink],
+  );
   const colours = useMemo(() => {
     if (!maps || !isOf) return null;
-    if (shown !== 'paint') return mapColours(maps[shown], MAP_FROM, MAP_TO);
+    if (shown !== 'paint') return mapColours(shownOf(maps, shown, shrink), MAP_FROM, MAP_TO);
     const now = palettes.map((all) => all[Math.min(steps, all.length - 1)]);
-    return paintedColours(maps, body, now, isOf);
-  }, [maps, isOf, palettes, shown, steps, body]);
+    return paintedColours(maps, body, now, isOf, settled);
+  }, [maps, isOf, palettes, settled, shown, steps, body, shrink]);
   const spots = useRef<ZoneSpot[]>([]);
   const onDab = useCallback(
     ([xMm, yMm, zMm]: readonly [number, number, number]) => {

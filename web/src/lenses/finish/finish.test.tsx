@@ -105,6 +105,8 @@ describe('layers', () => {
       thin: 0,
       filmMm: null,
       lengthMm: null,
+      lies: null,
+      grain: null,
       note: '',
     });
     const zone = {
@@ -150,6 +152,8 @@ describe('own rules', () => {
           thin: 0,
           filmMm: null,
           lengthMm: null,
+          lies: null,
+          grain: null,
           note: '',
         },
         {
@@ -162,6 +166,8 @@ describe('own rules', () => {
           thin: 4,
           filmMm: null,
           lengthMm: null,
+          lies: null,
+          grain: null,
           note: '',
         },
       ],
