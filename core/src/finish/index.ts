@@ -12,6 +12,17 @@ export { type Seen, seenSays, WEIGHTS, type Weight, weighed } from './bearing/se
 export { type Way, waysOut } from './bearing/waysOut.ts';
 export { BODIES, type Body, bodyRow } from './coats/bodies.ts';
 export { COATS, type Coat, coatRow } from './coats/coats.ts';
+export {
+  colourOfMix,
+  matchesOf,
+  nextBatch,
+  type PotMatch,
+  takesOf,
+  withMix,
+  withoutPot,
+  withPot,
+} from './colours/cards.ts';
+export { ladder, partsOfShare, type Rung } from './colours/ladder.ts';
 export { diagnoseSurface, type FinishDiagnosis } from './doctor/diagnose.ts';
 export { diagnoseJoint, diagnosePour } from './doctor/otherCases.ts';
 export { pourCase, roomOf } from './doctor/pourCase.ts';
@@ -37,6 +48,18 @@ export { COLOURS, LAYER_COATS, LAYER_SAYS } from './layers/orderOf.ts';
 export { lighterThan, proposeLayers, shadeOf } from './layers/propose.ts';
 export { LIES, type Lie, type Look, type LookRates, laidOn, laidOver, looksOf } from './look/look.ts';
 export { lookRates } from './look/reckonLook.ts';
+export {
+  converted,
+  leastBatch,
+  type MeasuredBy,
+  MixRatioError,
+  offByPct,
+  pasteOf,
+  STIFFNESSES,
+  type Stiffness,
+  shareOut,
+  type TwoParts,
+} from './mixing/twoParts.ts';
 export {
   type JointShown,
   jobsOfFinish,

@@ -5,6 +5,7 @@ import type { Clay, MixShare } from '@every-inch/core/piece';
 import { formatMiniMm, miniMm } from '@every-inch/core/units';
 import { useId, useMemo, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
+import { apartSays, ColourPatch } from '../../parts/ColourPatch.tsx';
 import { Section } from '../../parts/Sections.tsx';
 import { useFigure } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch, useOfPiece } from '../../state/store.ts';
@@ -16,25 +17,6 @@ const EACH = 0.5;
 const OFFERED = 3;
 
 const mm = (value: number) => formatMiniMm(miniMm(value));
-
-function Swatch({ colour, says }: { readonly colour: string; readonly says: string }) {
-  return (
-    <span
-      role="img"
-      aria-label={says}
-      title={says}
-      className="inline-block h-7 w-12 border border-ink align-middle"
-      style={{ background: colour }}
-    />
-  );
-}
-
-/** How a difference of colours is seen (common practice). */
-function apartSays(apart: number): string {
-  if (apart < 1) return 'not to be told apart';
-  if (apart < 2.5) return 'told apart only side by side';
-  return apart < 6 ? 'seen at a glance' : 'another colour';
-}
 
 /** The clays of a mix as the piece has them, with their shares. */
 function namedShares(context: PartFacts) {
@@ -58,7 +40,7 @@ function Shares({ context, grams }: { readonly context: PartFacts; readonly gram
             key={i}
             className="flex flex-wrap items-center gap-x-3 border-t border-hair py-1"
           >
-            <Swatch colour={clay.colour} says={`colour of ${clay.name}`} />
+            <ColourPatch colour={clay.colour} says={`colour of ${clay.name}`} />
             <span className="min-w-40 flex-1">{clay.name}</span>
             <span className="figure">
               {context.part.mix[i]?.parts ?? 1} {context.part.mix[i]?.parts === 1 ? 'part' : 'parts'}
@@ -90,7 +72,7 @@ function Steps({ colour, clays }: { readonly colour: string; readonly clays: rea
       <ol className="flex flex-wrap gap-2" aria-label={`Steps towards ${other.name}`}>
         {stepsTowards(colour, other.colour, STEPS, EACH).map(({ parts, colour: step }) => (
           <li key={parts} className="text-center">
-            <Swatch colour={step} says={`1 of the mix to ${parts} of ${other.name}, about ${step}`} />
+            <ColourPatch colour={step} says={`1 of the mix to ${parts} of ${other.name}, about ${step}`} />
             <span className="figure block text-[12px]">1 : {parts}</span>
           </li>
         ))}
@@ -141,7 +123,7 @@ function Match({ context, colour }: { readonly context: PartFacts; readonly colo
           const says = parts.flatMap((n, i) => (n > 0 ? `${n} ${clays[i]?.name ?? ''}` : [])).join(' + ');
           return (
             <li key={says} className="flex flex-wrap items-center gap-x-3 border-t border-hair py-1">
-              <Swatch colour={made} says={`about ${made}`} />
+              <ColourPatch colour={made} says={`about ${made}`} />
               <span className="min-w-40 flex-1">{says}</span>
               <span className="text-[13px] text-quiet">
                 {apartSays(apart)} <span className="figure">(ΔE {apart.toFixed(1)})</span>
@@ -169,7 +151,7 @@ export default function Colours({ context }: { readonly context: PartFacts }) {
   return (
     <Section id="colours" title="Colours" says={`Colours of ${part.name}`} className="max-w-4xl">
       <p className="mt-1 flex flex-wrap items-center gap-x-3">
-        <Swatch colour={colour} says={`${part.name} will be about ${colour}`} />
+        <ColourPatch colour={colour} says={`${part.name} will be about ${colour}`} />
         <span>
           about <span className="figure">{colour}</span>
         </span>

@@ -8,8 +8,10 @@ import { Section } from '../../parts/Sections.tsx';
 import { useFiguresOf, usePartFacts } from '../../spine/hooks.ts';
 import { selected } from '../../state/sessionSlice.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
+import { Colours } from './Colours.tsx';
 import { Joints } from './Joints.tsx';
 import { Layers } from './Layers.tsx';
+import { MixTwo } from './MixTwo.tsx';
 import { OwnRules } from './OwnRules.tsx';
 import { Surfaces } from './Surfaces.tsx';
 import { useZones } from './useZones.ts';
@@ -120,6 +122,12 @@ export default function FinishLens() {
           )}
           <Section id="joints" title="Joints" edits={['joints']}>
             <Joints />
+          </Section>
+          <Section id="colours" title="Colours" edits={['pots', 'paintMixes']}>
+            <Colours target={record?.colour ?? '#a07850'} name={record?.name ?? 'a colour'} />
+          </Section>
+          <Section id="mixing" title="Mix two, or a paste" startsClosed>
+            <MixTwo />
           </Section>
           <Section id="wrong" title="What went wrong" startsClosed>
             <WentWrong zones={zones} picked={record?.id ?? null} />

@@ -2,7 +2,7 @@ import type { LensManifest } from '../../parts/lens.ts';
 
 export const finishLens: LensManifest = {
   stage: 'finish',
-  edits: ['zones', 'joints', 'coatRules'],
+  edits: ['zones', 'joints', 'coatRules', 'pots', 'paintMixes'],
   keys: [
     ['arrows', 'turn the form that is painted'],
     ['− +', 'nearer and farther'],
