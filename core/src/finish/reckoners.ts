@@ -11,6 +11,7 @@ import { isJoined, jointFacts } from './joints/jointFacts.ts';
 import { NO_JOINT, type RankedWay, rankWays, reckonJoint } from './joints/reckonJoint.ts';
 import type { Look } from './look/look.ts';
 import { reckonLook } from './look/reckonLook.ts';
+import { reckonGrown } from './zones/grown.ts';
 import { reckonZone } from './zones/reckonZone.ts';
 import { mapsOfPart, settledParts, skinOfPart, zonedParts } from './zones/skinOfPart.ts';
 import { type ZoneFacts, zoneFacts } from './zones/zoneFacts.ts';
@@ -53,7 +54,7 @@ export interface ZoneShown extends ZoneFacts {
   readonly ways: readonly Way[];
 }
 
-const { take, work, jobHands, jobWait, ...ZONE } = FINISH;
+const { take, work, jobHands, jobWait, high, body, room, ...ZONE } = FINISH;
 
 function shown(given: Given): { figures: readonly Reckoning[]; zones: readonly ZoneShown[] } {
   const { piece, own } = given.context;
@@ -118,6 +119,14 @@ export const takenOfPiece = pieceReckoner('finish.taken', [take, work], (given) 
     ],
   };
 });
+
+/** What coats that are felt do to the sizes of parts, their bounds and their fits. */
+export const grownOfPiece = pieceReckoner('finish.grown', [high, body, room], (given) => ({
+  figures: reckonGrown(
+    given,
+    given.piece(zonesOfPiece).figures.filter(({ key }) => key.startsWith('finish.thick.')),
+  ),
+}));
 
 /** Minutes of a job: all its layers at the bench, and the slowest of them to dry. */
 function reckonJob(figures: readonly Reckoning[], { id, title, layers }: FinishJob): Reckoning[] {
@@ -195,6 +204,7 @@ export const FINISH_RECKONERS = [
   factsOfZones,
   zonesOfPiece,
   takenOfPiece,
+  grownOfPiece,
   jobsOfFinish,
   jointsOfPiece,
 ] as const;

@@ -269,3 +269,33 @@ describe('proposed layers', () => {
             }
   });
 });
+
+/** Facts of the trade, each common practice. */
+describe('texture', () => {
+  const strokes = (lengthMm: number) => layer('texture', null, { id: `strokes-${lengthMm}`, lengthMm });
+  const raw = (...layers: readonly CoatLayer[]) => on('clay', layers, { isRaw: true });
+
+  it('goes from coarse to fine', () => {
+    expect(told(raw(strokes(2), strokes(0.5), BAKE))).toEqual([]);
+    expect(told(raw(strokes(0.5), strokes(2), BAKE))).toEqual(['coarser: check']);
+    expect(told(raw(strokes(1), strokes(1.2), BAKE))).toEqual([]);
+  });
+
+  it('fine strokes fill up under thick coats, at the coat that fills them, and coarse ones stay', () => {
+    const coats = [layer('prime', 'primer', { coats: 2 }), layer('base', 'acrylic', { coats: 3 })];
+    // Two coats of primer and three of paint leave 0.2 mm.
+    expect(judge(raw(strokes(0.3), BAKE, ...coats)).map(({ rule, at }) => `${rule} at ${at}`)).toEqual([
+      'fills at 3',
+    ]);
+    expect(told(raw(strokes(1.5), BAKE, ...coats))).toEqual([]);
+  });
+
+  it('is hidden under fibre; moss that settles in folds hides nothing else', () => {
+    const fibre = (over: Partial<CoatLayer>) => layer('fibre', 'fur', { lengthMm: 5, ...over });
+    expect(told(raw(strokes(1), BAKE, fibre({})))).toContain('furred: check');
+    expect(told(raw(strokes(1), BAKE, fibre({ of: 'moss', lies: 'shelter' })))).not.toContain(
+      'furred: check',
+    );
+    expect(told(raw(strokes(1), BAKE, fibre({ lengthMm: 0.5 })))).not.toContain('furred: check');
+  });
+});

@@ -1,3 +1,6 @@
+import { coatRow } from '../coats/coats.ts';
+import { standsMm } from '../drying/stands.ts';
+import { LAYER_SAYS } from '../layers/orderOf.ts';
 import { familyRow } from '../rows/families.ts';
 import { type BearingRule, bodyNamed, isFilm, named, type Scene, top } from './rule.ts';
 
@@ -38,6 +41,65 @@ const buried = rule(
           sees: `the ${under.layer.kind === 'detail' ? 'details are' : 'work is'} painted over`,
         }
       : null;
+  },
+);
+
+/** Textures that were worked so far, by how wide their strokes are. */
+const texturesBefore = ({ surface, at }: Scene) =>
+  surface.layers.slice(0, at).filter(({ kind, lengthMm }) => kind === 'texture' && lengthMm !== null);
+
+const strokes = (mm: number) => ({ under: `strokes of ${mm} mm`, underId: 'texture' });
+
+/** Strokes are about half as deep as they are wide (common practice); filled to that, they are gone. */
+const FILLED = 0.5;
+
+const fills = rule(
+  'fills',
+  'thick coats over a fine texture',
+  'coats fill strokes that are not much deeper than the coats are thick',
+  (scene) => {
+    const { layer, surface, at } = scene;
+    if (!layer || !scene.coat || scene.coat.fibres) return null;
+    const finest = Math.min(...texturesBefore(scene).map(({ lengthMm }) => lengthMm ?? 0));
+    if (!Number.isFinite(finest)) return null;
+    const from = surface.layers.findIndex(({ kind, lengthMm }) => kind === 'texture' && lengthMm === finest);
+    const upTo = (end: number) =>
+      surface.layers.slice(from + 1, end).reduce((sum, one) => {
+        const coat = one.of === null ? null : coatRow(one.of);
+        return coat && !coat.fibres ? sum + standsMm(one, coat, familyRow(coat.family).film.value) : sum;
+      }, 0);
+    // Told once, at the coat that fills them.
+    return upTo(at) < FILLED * finest && upTo(at + 1) >= FILLED * finest
+      ? { ...strokes(finest), sees: 'they fill up and are gone' }
+      : null;
+  },
+);
+
+const coarser = rule(
+  'coarser',
+  'a coarse texture over a finer one',
+  'from coarse to fine: a wide tool wipes out the fine strokes under it',
+  (scene) => {
+    const { layer } = scene;
+    if (layer?.kind !== 'texture' || layer.lengthMm === null) return null;
+    const wide = layer.lengthMm;
+    const finer = texturesBefore(scene).find(({ lengthMm }) => (lengthMm ?? 0) < 0.7 * wide);
+    return finer ? { ...strokes(finer.lengthMm ?? 0), sees: 'they are wiped out' } : null;
+  },
+);
+
+const furred = rule(
+  'furred',
+  'fibre over worked detail',
+  'fibre hides what is under it: the hours go where they are seen, and under light fibre only the colour shows',
+  (scene) => {
+    if (!scene.coat?.fibres || (scene.layer?.lies ?? null) !== null) return null;
+    const { lengthMm } = scene.layer ?? {};
+    if ((lengthMm ?? 0) < 1) return null;
+    const worked = scene.surface.layers
+      .slice(0, scene.at)
+      .find(({ kind }) => kind === 'texture' || kind === 'detail' || kind === 'drybrush');
+    return worked ? { under: LAYER_SAYS[worked.kind], underId: worked.kind, sees: 'is hidden' } : null;
   },
 );
 
@@ -178,6 +240,9 @@ const fogs = rule(
 export const ORDER_RULES: readonly BearingRule[] = [
   shine,
   buried,
+  fills,
+  coarser,
+  furred,
   dulled,
   matted,
   noTooth,

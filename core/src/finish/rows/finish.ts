@@ -30,6 +30,7 @@ export const FINISH_RULES: readonly Row[] = [
   }),
   remembered('finish.open', 'A wash can be wiped back for', 3, 'min', { low: 1, high: 5 }),
   remembered('finish.heap', 'Snow and dry matter lie no steeper than', 38, '°', { low: 30, high: 45 }),
+  remembered('finish.overlap', 'Of a row of fibre, the next one covers', 60, '%', { low: 40, high: 75 }),
   remembered('finish.fur', 'Fibre on a cm², for each mm of its length', 0.004, 'g', {
     low: 0.002,
     high: 0.008,

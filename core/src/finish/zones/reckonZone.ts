@@ -16,10 +16,12 @@ import { seenSays } from '../bearing/seen.ts';
 import { type Way, waysOut } from '../bearing/waysOut.ts';
 import { type Coat, coatRow } from '../coats/coats.ts';
 import { dryMinutes, neverDries, wetOf } from '../drying/drying.ts';
+import { standsMm } from '../drying/stands.ts';
 import { FINISH } from '../figures.ts';
 import { LAYER_SAYS } from '../layers/orderOf.ts';
 import { type Family, familyRow } from '../rows/families.ts';
 import { areaOfZone } from './areaOfZone.ts';
+import { fibreRows } from './fibreRows.ts';
 import { settledLayer } from './settledArea.ts';
 import { withLayers } from './withLayers.ts';
 import type { ZoneFacts } from './zoneFacts.ts';
@@ -208,12 +210,6 @@ function handsOf(laid: Laid, area: Reckoning, own: OwnValues): Reckoning {
   });
 }
 
-/** How far a layer stands off what is under it, dry: fibres by their length. */
-function standsMm({ layer, coat, wetMm, family }: Spread): number {
-  if (coat.fibres) return layer.lengthMm ?? 0;
-  return (layer.coats * wetMm * family.solids.value) / 100 / (1 + layer.thin);
-}
-
 const shaped = shapedBy('its layers');
 
 function goesOf(laid: Laid, area: Reckoning, own: OwnValues): Reckoning[] {
@@ -320,11 +316,11 @@ export function reckonZone(given: Given, zone: Zone, facts: ZoneFacts, known: Kn
       handsOf(one, on, own),
       ...goesOf(one, on, own),
       ...(spread ? [volumeOf(spread, on, own), driesOf(spread, own)] : []),
-      ...(one.coat?.fibres ? [gramsOf(one, on, own)] : []),
+      ...(one.coat?.fibres ? [gramsOf(one, on, own), ...fibreRows(given, zone, one.layer, one.title)] : []),
     ];
   });
   const dries = perLayer.filter(({ key }) => key.startsWith('finish.dries.'));
-  const thick = spreads.map((one) => ({ name: one.title, mm: standsMm(one) }));
+  const thick = spreads.map((one) => ({ name: one.title, mm: standsMm(one.layer, one.coat, one.usualMm) }));
   const stops = findings.filter(({ weight }) => weight === 'stop').length;
   return {
     areaCm2: area.quantity.value,

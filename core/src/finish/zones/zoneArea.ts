@@ -72,6 +72,19 @@ export function facesOf(skin: Skin, zone: Omit<ZonePlace, 'sharePct'>): (face: n
     );
 }
 
+/** How high a zone is from its lowest place to its highest, in the frame of the part, mm; 0 for an empty one. */
+export function spanMm(skin: Skin, zone: Omit<ZonePlace, 'sharePct'>): number {
+  const isOf = facesOf(skin, zone);
+  let [low, high] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
+  for (let f = 0; f < skin.areas.length; f += 1) {
+    if (!isOf(f)) continue;
+    const y = skin.middles[3 * f + 1] ?? 0;
+    low = Math.min(low, y);
+    high = Math.max(high, y);
+  }
+  return Math.max(0, high - low);
+}
+
 /** Height of the lowest place of a zone above the foot of its part, in the frame of the part, mm; null for an empty one. */
 export function lowestMm(skin: Skin, zone: Omit<ZonePlace, 'sharePct'>): number | null {
   const isOf = facesOf(skin, zone);

@@ -16,6 +16,8 @@ import {
   type CoatHow,
   type CoatId,
   type CoatLayer,
+  GRAINS,
+  type Grain,
   LAYER_KINDS,
   type LayerKind,
   LIMITS,
@@ -45,6 +47,22 @@ const NOTHING = 'nothing';
 const BARE: readonly LayerKind[] = ['texture', 'bake'];
 const UNCOLOURED: readonly LayerKind[] = ['texture', 'bake', 'clean', 'wipe', 'seal', 'matt', 'gloss'];
 
+/** Layers that have a direction: a tool is drawn, a brush is pulled, fibres lie. */
+const GRAINED: readonly LayerKind[] = ['texture', 'drybrush', 'fibre'];
+const ANY_WAY = 'any';
+const GRAIN_SAYS: Readonly<Record<Grain, string>> = {
+  down: 'downwards',
+  up: 'upwards',
+  back: 'from front to back',
+  round: 'round it',
+  out: 'out from the middle',
+  cross: 'crosswise',
+};
+const RUNS = [
+  { value: ANY_WAY, says: 'any way' } as const,
+  ...GRAINS.map((value) => ({ value, says: GRAIN_SAYS[value] })),
+];
+
 const ALL_OVER = 'all';
 const SETTLES = [
   { value: ALL_OVER, says: 'all over' } as const,
@@ -67,7 +85,9 @@ function Takes({ zone, layer }: Pick<LayerProps, 'zone' | 'layer'>) {
   const dries = useFigure(null, `finish.dries.${at}`);
   const hands = useFigure(null, `finish.hands.${at}`);
   const lies = useFigure(null, `finish.lies.${at}`);
+  const rows = useFigure(null, `finish.rows.${at}`);
   const says = [
+    rows && `${rows.quantity.value} rows from the bottom up`,
     layer.lies && lies && `${SETTLES_SAYS[layer.lies]}: ${formatQuantity(lies.quantity)}`,
     volume && `${formatQuantity(volume.quantity)}`,
     hands && `${Math.max(1, Math.round(hands.quantity.value))} min at the bench`,
@@ -239,6 +259,27 @@ function OneLayer({ zone, layer, at, of, onLayers }: LayerProps) {
                 />
               )}
             </>
+          )}
+          {layer.kind === 'texture' && (
+            <NumberField
+              {...typedLimits(LIMITS.coatLayer.lengthMm)}
+              entry={[...path, 'lengthMm']}
+              label="Strokes, wide"
+              value={layer.lengthMm}
+              placeholder="?"
+              after="mm"
+              className="w-16"
+              onNumber={(lengthMm) => set({ lengthMm }, 'width')}
+              onEmpty={() => set({ lengthMm: null }, 'width')}
+            />
+          )}
+          {GRAINED.includes(layer.kind) && (
+            <Choice
+              label="Runs"
+              value={layer.grain ?? ANY_WAY}
+              options={RUNS}
+              onChoose={(grain) => set({ grain: grain === ANY_WAY ? null : grain }, 'direction')}
+            />
           )}
           <TextField
             label="To be minded"
