@@ -38,6 +38,31 @@ function e2eCounts() {
   return { passed: expected, failed: unexpected + flaky + results.errors.length };
 }
 
+const firstLine = (message) => message?.split('\n').find((line) => line.trim() !== '') ?? '';
+
+/** What failed of the unit tests, by file and name: told last, where it is read first. */
+function unitFailures() {
+  return (resultsIn(UNIT_RESULTS)?.testResults ?? []).flatMap(
+    ({ name, status, message, assertionResults }) => [
+      ...(status === 'failed' && assertionResults.length === 0 ? [`${name}: ${firstLine(message)}`] : []),
+      ...assertionResults
+        .filter((one) => one.status === 'failed')
+        .map((one) => `${name} › ${one.fullName}: ${firstLine(one.failureMessages?.[0])}`),
+    ],
+  );
+}
+
+/** What failed of the end-to-end tests, or only passed when it was tried again. */
+function e2eFailures() {
+  const within = (suite) => [
+    ...(suite.specs ?? [])
+      .filter(({ tests }) => tests.some(({ status }) => status === 'unexpected' || status === 'flaky'))
+      .map(({ file, title }) => `${file} › ${title}`),
+    ...(suite.suites ?? []).flatMap(within),
+  ];
+  return (resultsIn(E2E_RESULTS)?.suites ?? []).flatMap(within);
+}
+
 installPackages();
 installChromium();
 mkdirSync('.cache', { recursive: true });
@@ -62,5 +87,6 @@ steps.push(isBuilt, isBuilt && step('end-to-end tests', ['node_modules/@playwrig
 const counts = [unitCounts(), e2eCounts()];
 const passed = counts.reduce((sum, count) => sum + count.passed, 0);
 const failed = counts.reduce((sum, count) => sum + count.failed, 0);
+for (const failure of [...unitFailures(), ...e2eFailures()]) console.log(`failed: ${failure}`);
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 && steps.every(Boolean) ? 0 : 1);

@@ -21,7 +21,7 @@ import {
 } from '../piece/index.ts';
 
 import { demoClay, demoEntry, demoFit, demoPart, ofClay, turnedForm } from './entries.ts';
-import { FERRY_ZONES } from './finish.ts';
+import { FERRY_MIXES, FERRY_POTS, FERRY_ZONES } from './finish.ts';
 import { FERRY_GROUND } from './ground.ts';
 import { POST_PICTURE } from './pictures.ts';
 
@@ -366,6 +366,8 @@ export function lowWaterFerry(now: string): Piece {
     log: logUpTo(now),
     ...FERRY_GROUND,
     zones: [...FERRY_ZONES],
+    pots: [...FERRY_POTS],
+    paintMixes: [...FERRY_MIXES],
     own: { 'oven.dial-error': 8 },
   };
 }

@@ -4,6 +4,8 @@ import {
   DEFAULT_COAT_LAYER,
   DEFAULT_ZONE,
   type LayerKind,
+  type PaintMix,
+  type PaintPot,
   type PartId,
   type Zone,
 } from '../piece/index.ts';
@@ -91,6 +93,12 @@ export const FERRY_ZONES: readonly Zone[] = [
       layer('shade', 'wash', { colour: '#171412', thin: 3, note: 'soot, into the joints' }),
       layer('drybrush', 'acrylic', { colour: '#e8cdb8', how: 'dab' }),
       layer('matt', 'matt-varnish'),
+      layer('weather', 'wash', {
+        colour: '#3c4a2c',
+        thin: 3,
+        lies: 'run',
+        note: 'green where the tide runs off',
+      }),
     ],
   }),
   zone('boards', 'boards', 'stage', {
@@ -102,6 +110,41 @@ export const FERRY_ZONES: readonly Zone[] = [
       layer('matt', 'matt-varnish'),
     ],
   }),
+];
+
+const pot = (id: string, name: string, colour: string, of: CoatId = 'acrylic'): PaintPot => ({
+  id,
+  name,
+  of,
+  colour,
+});
+
+/** Paints on the bench of the ferry. */
+export const FERRY_POTS: readonly PaintPot[] = [
+  pot('white', 'warm white', '#f2efe6'),
+  pot('black', 'soft black', '#23201e'),
+  pot('ochre', 'ochre', '#c28f3a'),
+  pot('umber', 'umber', '#5b4434'),
+  pot('red', 'earth red', '#9a3f2c'),
+  pot('blue', 'slate blue', '#46617a'),
+  pot('green', 'leaf green', '#4f6b3a'),
+];
+
+/** What was mixed of them. */
+export const FERRY_MIXES: readonly PaintMix[] = [
+  {
+    id: 'skin',
+    name: 'face and hands',
+    colour: '#d29a7d',
+    parts: [
+      { id: 'white', parts: 4 },
+      { id: 'red', parts: 1 },
+      { id: 'ochre', parts: 1 },
+    ],
+    made: '#c98d72',
+    version: 1,
+    note: 'dries darker than it looks on the tile',
+  },
 ];
 
 /** Surfaces of the frogs: the colour is in the clay, and only what is wet shines. */

@@ -119,6 +119,14 @@ export const FINISH = declareFigures('finish', {
     says: 'room left where two parts go together, once both have their coats on',
     formula: ['r = f − a − b', 'r = f − a', 'r = f − b'],
   },
+  eyes: {
+    key: 'finish.eyes.*',
+    of: 'piece',
+    unit: 'mm',
+    title: 'Iris across',
+    says: 'how wide the iris of a person is',
+    formula: 'e = i × k ÷ s',
+  },
   rows: {
     key: 'finish.rows.*',
     of: 'piece',

@@ -80,6 +80,7 @@ export {
   shownOf,
   zonesOnMaps,
 } from './shape/painted.ts';
+export { type Pictured, picturedFrom, type SeenFrom } from './shape/pictured.ts';
 export { settleOf } from './shape/settles.ts';
 export { type MapsAsk, type ShapeMaps, shapeMaps } from './shape/shapeMaps.ts';
 export { finishSubject } from './subject.ts';

@@ -4,6 +4,7 @@ import { figure, type Reckoning, termFrom } from '../reckoning/index.ts';
 import { type Finding, type Known, RESULT_OF } from './bearing/judge.ts';
 import type { Way } from './bearing/waysOut.ts';
 import { coatRow } from './coats/coats.ts';
+import { reckonEyes } from './eyes/eyes.ts';
 import { FINISH } from './figures.ts';
 import { type FinishJob, finishJobs } from './jobs/jobs.ts';
 import { JOINTS } from './joints/figures.ts';
@@ -54,7 +55,7 @@ export interface ZoneShown extends ZoneFacts {
   readonly ways: readonly Way[];
 }
 
-const { take, work, jobHands, jobWait, high, body, room, ...ZONE } = FINISH;
+const { take, work, jobHands, jobWait, high, body, room, eyes, ...ZONE } = FINISH;
 
 function shown(given: Given): { figures: readonly Reckoning[]; zones: readonly ZoneShown[] } {
   const { piece, own } = given.context;
@@ -127,6 +128,9 @@ export const grownOfPiece = pieceReckoner('finish.grown', [high, body, room], (g
     given.piece(zonesOfPiece).figures.filter(({ key }) => key.startsWith('finish.thick.')),
   ),
 }));
+
+/** How large the eyes of the people are. */
+export const eyesOfPiece = pieceReckoner('finish.eyes', [eyes], (given) => ({ figures: reckonEyes(given) }));
 
 /** Minutes of a job: all its layers at the bench, and the slowest of them to dry. */
 function reckonJob(figures: readonly Reckoning[], { id, title, layers }: FinishJob): Reckoning[] {
@@ -205,6 +209,7 @@ export const FINISH_RECKONERS = [
   zonesOfPiece,
   takenOfPiece,
   grownOfPiece,
+  eyesOfPiece,
   jobsOfFinish,
   jointsOfPiece,
 ] as const;

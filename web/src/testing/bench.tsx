@@ -18,7 +18,7 @@ import { store } from '../state/store.ts';
 import { type IntakeQuestion, takeIn } from '../workers/intakeMessages.ts';
 
 // What is waited for is looked for again and again; only what never comes takes so long.
-configure({ asyncUtilTimeout: 60_000 });
+configure({ asyncUtilTimeout: 200_000 });
 
 /** The time of the tests, ISO. */
 export const NOW = '2026-05-01T09:00:00Z';

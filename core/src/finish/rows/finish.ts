@@ -30,6 +30,10 @@ export const FINISH_RULES: readonly Row[] = [
   }),
   remembered('finish.open', 'A wash can be wiped back for', 3, 'min', { low: 1, high: 5 }),
   remembered('finish.heap', 'Snow and dry matter lie no steeper than', 38, '°', { low: 30, high: 45 }),
+  remembered('eye.ball', 'An eyeball across', 24, 'mm in life', { low: 23, high: 25 }),
+  remembered('eye.iris', 'An iris across, as it is seen', 11.7, 'mm in life', { low: 10.2, high: 13 }),
+  remembered('eye.pupil', 'A pupil across, indoors', 4, 'mm in life', { low: 2, high: 8 }),
+  remembered('eye.light', 'The light in an eye, across', 1.5, 'mm in life', { low: 1, high: 2.5 }),
   remembered('finish.overlap', 'Of a row of fibre, the next one covers', 60, '%', { low: 40, high: 75 }),
   remembered('finish.fur', 'Fibre on a cm², for each mm of its length', 0.004, 'g', {
     low: 0.002,

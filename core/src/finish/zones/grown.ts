@@ -128,9 +128,11 @@ export function reckonGrown(given: Given, thick: readonly Reckoning[]): Reckonin
     return coats ? [heightOf(context, coats), ...underBounds(context, coats)] : [];
   });
   const fits = given.context.piece.fits.flatMap((fit) => {
-    const bare = TIGHT.includes(fit.kind) ? given.find(fit.part, `fit.${fit.id}`) : undefined;
+    if (!TIGHT.includes(fit.kind)) return [];
     const [one, other] = [thickestOn(given, thick, fit.part), thickestOn(given, thick, fit.on)];
-    if (!bare || (!one && !other)) return [];
+    if (!one && !other) return [];
+    const bare = given.find(fit.part, `fit.${fit.id}`);
+    if (!bare) return [];
     const nameOf = (id: string) => given.contexts.get(id)?.part.name ?? 'a part';
     return [
       roomOf(fit, bare, `${nameOf(fit.part)} and ${nameOf(fit.on)}`, [

@@ -15,9 +15,11 @@ import type { Zone, ZoneSpot } from '@every-inch/core/piece';
 import { cellInBox } from '@every-inch/core/solid';
 import { lazy, Suspense, useCallback, useMemo, useRef, useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
+import { PrintButton } from '../../parts/PrintButton.tsx';
 import { hasWebGl, STANDPOINTS, useTurning } from '../../parts/solid/useTurning.ts';
 import { useHeroic } from '../../spine/hooks.ts';
 import { useMaps } from '../../workers/useMaps.ts';
+import { formPages } from './formPages.ts';
 
 const SolidScene = lazy(() => import('../../parts/solid/SolidScene.tsx'));
 
@@ -206,6 +208,15 @@ export default function PaintedForm({ context, zones, records, picked, onDabs }:
               onChange={(event) => setOn(Number(event.currentTarget.value))}
             />
           </label>
+        )}
+        {maps && colours && (
+          <PrintButton
+            name={`${part.name}, ${SHOWN_SAYS[shown]}`}
+            says="Print front and back"
+            pagesOf={(ask, label) =>
+              formPages({ maps, colours, shrink, says: `${part.name}, ${SHOWN_SAYS[shown]}` }, ask, label)
+            }
+          />
         )}
         {picked !== null && (
           <label className="flex items-center gap-1.5">
