@@ -44,7 +44,7 @@ export { type FinishJob, finishJobs } from './jobs/jobs.ts';
 export { GLUES, type Glue, glueRow } from './joints/glues.ts';
 export type { RankedWay } from './joints/reckonJoint.ts';
 export { layerOfMatter, MATTERS, type Matter } from './layers/matters.ts';
-export { COLOURS, LAYER_COATS, LAYER_SAYS } from './layers/orderOf.ts';
+export { COLOURS, LAYER_COATS, LAYER_SAYS, layerSays } from './layers/orderOf.ts';
 export { lighterThan, proposeLayers, shadeOf } from './layers/propose.ts';
 export { LIES, type Lie, type Look, type LookRates, laidOn, laidOver, looksOf } from './look/look.ts';
 export { lookRates } from './look/reckonLook.ts';

@@ -1,7 +1,7 @@
 import type { CoatId, CoatLayer, LayerKind } from '../../piece/index.ts';
 import { DEFAULT_COAT_LAYER } from '../../piece/index.ts';
-import { coatRow } from '../coats/coats.ts';
-import { LAYER_COATS, LAYER_SAYS } from '../layers/orderOf.ts';
+import { type Coat, coatRow } from '../coats/coats.ts';
+import { LAYER_COATS, LAYER_SAYS, layerSays } from '../layers/orderOf.ts';
 import { familyRow } from '../rows/families.ts';
 import { type Finding, judge, KNOWS_NOTHING, type Known } from './judge.ts';
 import type { Surface } from './rule.ts';
@@ -68,14 +68,22 @@ function moved(layers: readonly CoatLayer[], from: number, to: number): readonly
   return one ? [...left.slice(0, to), one, ...left.slice(to)] : layers;
 }
 
+/** What settles is given up for its like alone: snow for snow, a stain for a stain. */
+function matterOf({ fibres, family }: Coat): 'fibre' | 'heap' | 'film' {
+  if (fibres) return 'fibre';
+  return family === 'paste' || family === 'heaped' ? 'heap' : 'film';
+}
+
 /** Another stuff for a layer. */
 function others(layers: readonly CoatLayer[], at: number): Candidate[] {
   const layer = layers[at];
   if (!layer || layer.of === null) return [];
+  const like = matterOf(coatRow(layer.of));
   return LAYER_COATS[layer.kind]
     .filter((of): of is NonNullable<typeof of> => of !== null && of !== layer.of)
+    .filter((of) => layer.lies === null || matterOf(coatRow(of)) === like)
     .map((of) => ({
-      says: `take ${coatRow(of).title} for the ${LAYER_SAYS[layer.kind]}`,
+      says: `take ${coatRow(of).title} for the ${layerSays(layer)}`,
       layers: swapped(layers, at, of),
     }));
 }
@@ -108,7 +116,7 @@ function* candidates({ at, underId }: Finding, { layers }: Surface): Generator<C
   for (let to = 0; to < layers.length; to += 1)
     if (to !== at)
       yield {
-        says: `the ${LAYER_SAYS[layer.kind]} ${to < at ? 'earlier' : 'later'}`,
+        says: `the ${layerSays(layer)} ${to < at ? 'earlier' : 'later'}`,
         layers: moved(layers, at, to),
       };
   const usual = layer.of === null ? null : familyRow(coatRow(layer.of).family).film.value;
@@ -120,7 +128,7 @@ function* candidates({ at, underId }: Finding, { layers }: Surface): Generator<C
     };
   }
   if (layer.kind !== 'bake')
-    yield { says: `leave the ${LAYER_SAYS[layer.kind]} out`, layers: layers.filter((_, i) => i !== at) };
+    yield { says: `leave the ${layerSays(layer)} out`, layers: layers.filter((_, i) => i !== at) };
 }
 
 const costOf = (findings: readonly Finding[]) =>

@@ -2,7 +2,7 @@ import type { Finding } from '../bearing/judge.ts';
 import type { Way } from '../bearing/waysOut.ts';
 import { coatRow } from '../coats/coats.ts';
 import { dryMinutes, neverDries, type Room, USUAL_ROOM, wetOf } from '../drying/drying.ts';
-import { LAYER_SAYS } from '../layers/orderOf.ts';
+import { layerSays } from '../layers/orderOf.ts';
 import { familyRow } from '../rows/families.ts';
 import type { ZoneFacts } from '../zones/zoneFacts.ts';
 import { ALSO_MAYBE, type FinishTrouble, LEADS_TO, RESCUES, type SurfaceTrouble } from './troubles.ts';
@@ -56,7 +56,7 @@ function whyWet({ zone, room, sinceH }: SurfaceCase): FinishCause[] {
     const coat = coatRow(layer.of);
     const family = familyRow(coat.family);
     if (family.dries === 'none' || coat.id === 'soap' || coat.id === 'alcohol') return [];
-    const says = LAYER_SAYS[layer.kind];
+    const says = layerSays(layer);
     const usualMm = family.film.value;
     const laid = {
       coat,
@@ -97,7 +97,7 @@ function whyWet({ zone, room, sinceH }: SurfaceCase): FinishCause[] {
 function whyUnseen({ zone, unseen }: SurfaceCase): FinishCause[] {
   return zone.layers
     .filter(({ id }) => unseen.includes(id))
-    .map(({ kind }) => likely(`${LAYER_SAYS[kind]}: too near in lightness to what it goes over`));
+    .map((layer) => likely(`${layerSays(layer)}: too near in lightness to what it goes over`));
 }
 
 function whyDark({ zone }: SurfaceCase): FinishCause[] {

@@ -1,4 +1,5 @@
 import type { LayerKind } from '../record/choices.ts';
+import type { CoatLayer } from '../record/classes.ts';
 
 /** What is done in a layer, in words. */
 export const LAYER_SAYS: Readonly<Record<LayerKind, string>> = {
@@ -24,6 +25,14 @@ export const LAYER_SAYS: Readonly<Record<LayerKind, string>> = {
   fibre: 'fibre',
   weather: 'dust and weather',
 };
+
+/** Notes up to so long are a name for what settles. */
+const NAME_LONG = 24;
+
+/** A layer in words: what settles by its own name where it was given a short one. */
+export function layerSays({ kind, lies, note }: Pick<CoatLayer, 'kind' | 'lies' | 'note'>): string {
+  return lies !== null && note !== '' && note.length <= NAME_LONG ? note : LAYER_SAYS[kind];
+}
 
 /** What a layer may be made with, the usual first; null for work of a tool or the oven. */
 export const LAYER_COATS = {

@@ -9,7 +9,7 @@ import {
   type WayOut,
 } from '../../reckoning/index.ts';
 import { FINISH } from '../figures.ts';
-import { LAYER_SAYS } from '../layers/orderOf.ts';
+import { layerSays } from '../layers/orderOf.ts';
 import { familyRow } from '../rows/families.ts';
 import { withLayers } from '../zones/withLayers.ts';
 import type { ZoneFacts } from '../zones/zoneFacts.ts';
@@ -110,7 +110,7 @@ export function reckonLook(zone: Zone, facts: ZoneFacts, own: OwnValues): LookRe
     return figure(FINISH.shows, {
       part: null,
       at: `${zone.id}-${layer.id}`,
-      title: `${zone.name}, ${LAYER_SAYS[layer.kind]}: seen, L*`,
+      title: `${zone.name}, ${layerSays(layer)}: seen, L*`,
       value: apart,
       terms: [
         shaped(

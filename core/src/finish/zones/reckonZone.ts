@@ -18,7 +18,7 @@ import { type Coat, coatRow } from '../coats/coats.ts';
 import { dryMinutes, neverDries, wetOf } from '../drying/drying.ts';
 import { standsMm } from '../drying/stands.ts';
 import { FINISH } from '../figures.ts';
-import { LAYER_SAYS } from '../layers/orderOf.ts';
+import { layerSays } from '../layers/orderOf.ts';
 import { type Family, familyRow } from '../rows/families.ts';
 import { areaOfZone } from './areaOfZone.ts';
 import { fibreRows } from './fibreRows.ts';
@@ -301,7 +301,7 @@ export function reckonZone(given: Given, zone: Zone, facts: ZoneFacts, known: Kn
       layer,
       coat: layer.of === null ? null : coatRow(layer.of),
       at: `${zone.id}-${layer.id}`,
-      title: `${zone.name}, ${LAYER_SAYS[layer.kind]}`,
+      title: `${zone.name}, ${layerSays(layer)}`,
     }),
   );
   const spreads = all.flatMap((one) => spreadOf(one, own) ?? []);

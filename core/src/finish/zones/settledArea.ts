@@ -3,7 +3,7 @@ import type { CoatLayer, Settling, Zone } from '../../piece/index.ts';
 import { figure, type Reckoning, shapedBy, sourced, termFrom } from '../../reckoning/index.ts';
 import { coatRow } from '../coats/coats.ts';
 import { FINISH } from '../figures.ts';
-import { LAYER_SAYS } from '../layers/orderOf.ts';
+import { layerSays } from '../layers/orderOf.ts';
 import { familyRow } from '../rows/families.ts';
 import { settledOn, settleOf } from '../shape/settles.ts';
 import { mapsOfPart } from './skinOfPart.ts';
@@ -53,8 +53,9 @@ export function settledLayer(
       ? settledOn(found.maps, zone, settleOf(found.maps, lies, { shrink: context.shrink, band: zone }))
       : null;
   const at = `${zone.id}-${layer.id}`;
-  const title = `${zone.name}, ${LAYER_SAYS[layer.kind]}`;
+  const title = `${zone.name}, ${layerSays(layer)}`;
   const sharePct = 100 * (settled?.share ?? ON_PLAN[lies]);
+  const isNowhere = sharePct < 0.5;
   const area = figure(FINISH.lies, {
     part: null,
     at,
@@ -64,7 +65,7 @@ export function settledLayer(
       termFrom('A', whole),
       (settled ? shaped : planned)('s', `Of it, ${SETTLES_SAYS[lies]}`, sharePct, '%'),
     ],
-    ...(sharePct < 0.5 && {
+    ...(isNowhere && {
       verdict: {
         level: 'doubtful',
         wording: 'state',
@@ -82,7 +83,7 @@ export function settledLayer(
     }),
   });
   const family = layer.of === null ? null : coatRow(layer.of).family;
-  if (!settled || !context || family === null || !HEAPS.includes(family) || settled.share === 0)
+  if (!settled || !context || family === null || !HEAPS.includes(family) || isNowhere)
     return { area, deepest: null };
   const slope = sourced('finish.heap', own);
   const wideMm = settled.wideMm / context.shrink;

@@ -4,6 +4,7 @@ import {
   LAYER_COATS,
   LAYER_SAYS,
   layerOfMatter,
+  layerSays,
   MATTERS,
   moveLayer,
   putLast,
@@ -135,10 +136,10 @@ function Found({ zone, layer, at }: Pick<LayerProps, 'zone' | 'layer' | 'at'>) {
 function OneLayer({ zone, layer, at, of, onLayers }: LayerProps) {
   const [isOpen, setIsOpen] = useState(false);
   const set = (change: Partial<CoatLayer>, what: string) =>
-    onLayers(`${what} of ${LAYER_SAYS[layer.kind]}`, (layers) =>
+    onLayers(`${what} of ${layerSays(layer)}`, (layers) =>
       layers.map((one) => (one.id === layer.id ? { ...one, ...change } : one)),
     );
-  const says = LAYER_SAYS[layer.kind];
+  const says = layerSays(layer);
   const look = zone.looks[at + 1];
   const isBare = BARE.includes(layer.kind);
   const coats = LAYER_COATS[layer.kind];
@@ -194,7 +195,9 @@ function OneLayer({ zone, layer, at, of, onLayers }: LayerProps) {
           />
         </span>
       </div>
-      {layer.note && !isOpen && <p className="ml-28 text-[13px] text-quiet">{layer.note}</p>}
+      {layer.note && layer.note !== says && !isOpen && (
+        <p className="ml-28 text-[13px] text-quiet">{layer.note}</p>
+      )}
       <div className="ml-28">
         <Found zone={zone} layer={layer} at={at} />
       </div>
