@@ -25,6 +25,14 @@ export const CARE: readonly CareNote[] = [
   },
   {
     step: 'finish',
+    says: 'Superglue sets on skin and eyes, and smokes when it is warm: no oven after it, no cotton on it.',
+  },
+  {
+    step: 'finish',
+    says: 'Fine powders, flock and dust: a mask, and nothing that blows. The packet and local rules come first.',
+  },
+  {
+    step: 'finish',
     says: 'Gloves for raw resin and epoxy; a mask for a spray gun, for dry pigment and for sanding a coat.',
   },
   {

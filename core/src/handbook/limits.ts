@@ -34,6 +34,7 @@ export function ownLimits(row: Row): OwnLimits {
       return { min: LEAST, max: DENSEST };
     case 'GPa':
     case 'MPa':
+    case 'N/mm':
     case 'g':
       return { min: LEAST, max: MOST };
     case '%':

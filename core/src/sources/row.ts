@@ -12,6 +12,7 @@ export type Unit =
   | 'g/cm³'
   | 'GPa'
   | 'MPa'
+  | 'N/mm'
   | 'N'
   | 'N·mm'
   | '°'

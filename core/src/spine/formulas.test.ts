@@ -30,6 +30,7 @@ const MATH_UNITS: Readonly<Record<string, string>> = {
   N: 'N',
   N·mm: 'N mm',
   MPa: 'MPa',
+  'N/mm': 'N/mm',
   GPa: 'GPa',
 };
 

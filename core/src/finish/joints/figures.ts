@@ -34,6 +34,22 @@ export const JOINTS = declareFigures('finish', {
     says: 'how many times what it is asked a joint bears, in bending, with its pins',
     formula: 'k = (S × Z + n × y × q) ÷ M',
   },
+  shears: {
+    key: 'joint.shears.*',
+    of: 'piece',
+    unit: '',
+    title: 'Bears along the joint, times',
+    says: 'how many times what it is asked a joint bears when it is pushed along its faces',
+    formula: 'k = S × A × 100 ÷ (H + m × 0.00980665)',
+  },
+  peels: {
+    key: 'joint.peels.*',
+    of: 'piece',
+    unit: '',
+    title: 'Bears at its edge, times',
+    says: 'how many times what it is asked a joint bears when it is peeled open from its edge',
+    formula: 'k = P × w ÷ (H + m × 0.00980665)',
+  },
   sets: {
     key: 'joint.sets.*',
     of: 'piece',

@@ -184,3 +184,40 @@ describe('a joint of a piece', () => {
     expect(reckon(lost)('will')).toBeUndefined();
   });
 });
+
+describe('pushed along and peeled', () => {
+  const glued = (way: JointWay, areaMm2: number): Piece => {
+    const ferry = lowWaterFerry('2026-11-26T10:00:00Z');
+    const [fit] = ferry.fits.filter(({ kind }) => kind === 'held-by');
+    if (!fit) throw new Error('the oar is held');
+    return joinedBy({ ...ferry, joints: [] }, fit.id, { way, areaMm2 });
+  };
+  const told = (piece: Piece, key: string) => {
+    const { book } = reckonPiece(piece, {
+      shapes: makeShapeStore(),
+      workshopOwn: {},
+      now: '2026-11-26T10:00:00Z',
+    });
+    return book.all.find((one) => one.key === `joint.${key}.${piece.joints[0]?.id}`);
+  };
+  const value = (way: JointWay, areaMm2: number, key: string) =>
+    told(glued(way, areaMm2), key)?.quantity.value ?? 0;
+
+  it('along its faces it bears by its area, at its edge by its width: four times and twice', () => {
+    expect(value('epoxy-glue', 80, 'shears') / value('epoxy-glue', 20, 'shears')).toBeCloseTo(4, 6);
+    expect(value('epoxy-glue', 80, 'peels') / value('epoxy-glue', 20, 'peels')).toBeCloseTo(2, 6);
+  });
+
+  it('superglue is strong along its faces and weak at its edge, contact glue the other way (common practice)', () => {
+    const ratio = (way: JointWay) => value(way, 50, 'shears') / value(way, 50, 'peels');
+    expect(ratio('superglue')).toBeGreaterThan(10 * ratio('contact-glue'));
+  });
+
+  it('a thin line of superglue peels open under a finger, and a pin ends that', () => {
+    const weak = glued('superglue', 3);
+    expect(told(weak, 'peels')?.verdict?.level).toBe('doubtful');
+    const [joint] = weak.joints;
+    if (!joint) throw new Error('a joint was made');
+    expect(told(setAt(weak, ['joints', joint.id, 'pins'], 1), 'peels')?.verdict).toBeUndefined();
+  });
+});

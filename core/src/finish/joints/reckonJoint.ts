@@ -175,6 +175,60 @@ function entry(id: string, field: keyof Joint): Term['origin'] {
   return { kind: 'entry', path: ['joints', id, field] };
 }
 
+interface Glued {
+  readonly way: JointWay;
+  /** The row of what it holds. */
+  readonly strength: string;
+  readonly load: Load;
+  readonly area: Reckoning;
+}
+
+/** What a joint bears when it is pushed along its faces, and when it is peeled open: orders of magnitude. */
+function alongAndPeeled(
+  base: { readonly at: string; readonly part: null },
+  named: string,
+  { way, strength, load, area }: Glued,
+  { pins }: Pick<Joint, 'pins'>,
+  own: OwnValues,
+): Reckoning[] {
+  const force = load.handN + load.grams * N_PER_G;
+  const [holds, peel] = [sourced(strength, own), sourced(`joint.peel-${way}`, own)];
+  const across = Math.sqrt((4 * load.areaMm2) / Math.PI);
+  const pushed = [
+    shaped('H', 'A hand, N', load.handN, ''),
+    shaped('m', 'What is put on weighs', load.grams, 'g'),
+  ];
+  const opens = (peel.value * across) / force;
+  return [
+    figure(JOINTS.shears, {
+      ...base,
+      title: `${named}: bears along the joint, times`,
+      value: (holds.value * load.areaMm2) / force,
+      terms: [holds.term('S'), termFrom('A', area), ...pushed],
+      note: 'Pushed along its faces, which most glues bear best.',
+    }),
+    figure(JOINTS.peels, {
+      ...base,
+      title: `${named}: bears at its edge, times`,
+      value: opens,
+      terms: [peel.term('P'), shaped('w', 'Across, where they touch', across, 'mm'), ...pushed],
+      note: 'Peeled open from one edge, which most glues bear least.',
+      verdict:
+        opens < 1 && pins === 0
+          ? {
+              level: 'doubtful',
+              wording: 'state',
+              says: 'a finger under its edge opens it',
+              waysOut: [
+                { says: 'let it in, or run a fillet round its edge, so that no finger gets under' },
+                { says: 'a pin across it: then it cannot be peeled' },
+              ],
+            }
+          : undefined,
+    }),
+  ];
+}
+
 /** How a joint holds: what speaks against it, what it is asked and what it bears, how long it is held, and what it takes. */
 export function reckonJoint(given: Given, facts: JointFacts, joint: Joint): Reckoning[] {
   const { own } = given.context;
@@ -281,6 +335,7 @@ export function reckonJoint(given: Given, facts: JointFacts, joint: Joint): Reck
             },
           }),
         ]),
+    ...(strength === null ? [] : alongAndPeeled(base, named, { way, strength, load, area }, joint, own)),
     ...(joint.pins > 0
       ? [
           figure(JOINTS.deep, {

@@ -58,6 +58,8 @@ function Told({ id }: { readonly id: string }) {
   const figures = [
     useFigure(null, `joint.will.${id}`),
     useFigure(null, `joint.bears.${id}`),
+    useFigure(null, `joint.shears.${id}`),
+    useFigure(null, `joint.peels.${id}`),
     useFigure(null, `joint.sets.${id}`),
     useFigure(null, `joint.full.${id}`),
     useFigure(null, `joint.glue.${id}`),
