@@ -9,7 +9,7 @@ test('a wash over unprimed paint: what may lift, where, and the way out', async 
     .getByRole('button', { name: 'bricks', exact: true })
     .click();
   const list = page.getByRole('list', { name: layers('bricks') });
-  await expect(list.getByRole('listitem')).toHaveCount(7);
+  await expect(list.getByRole('listitem')).toHaveCount(8);
   await list.getByRole('button', { name: 'leave prime out' }).click();
   await list.getByRole('button', { name: 'leave seal out' }).click();
   await expect(list).toContainText('may lift in flakes where the wash is wiped');
@@ -21,7 +21,7 @@ test('a wash over unprimed paint: what may lift, where, and the way out', async 
     .first()
     .click();
   await expect(section).toContainText('every layer holds on what is under it');
-  await expect(list.getByRole('listitem')).toHaveCount(6);
+  await expect(list.getByRole('listitem')).toHaveCount(7);
   await page.keyboard.press('ControlOrMeta+z');
   await expect(list).toContainText('may lift in flakes');
 });
@@ -88,4 +88,53 @@ test('the oar is glued with a load that fails, pinned, and held', async ({ page 
   await expect(joint).toContainText('3 times are wanted');
   await expect(joint).toContainText('a pin goes in at least');
   await expect(joint).toContainText('held for');
+});
+
+test('snow settles where it is open to the sky; too much slides off; front and back are printed at true size', async ({
+  page,
+}) => {
+  await openDemo(page, 'Low Water Ferry', 'Finish');
+  await page
+    .getByRole('list', { name: 'Surfaces' })
+    .getByRole('button', { name: 'boards', exact: true })
+    .click();
+  const section = page.getByRole('region', { name: 'Layers', exact: true });
+  await section.getByLabel('What settles on it').selectOption('snow');
+  await section.getByRole('button', { name: '+ let it settle' }).click();
+  const list = page.getByRole('list', { name: layers('boards') });
+  await expect(list.getByRole('listitem').last()).toContainText(/on what lies open to the sky: [\d.]+ cm²/);
+  await list.getByRole('button', { name: /^snow dry snow/ }).click();
+  await list.getByLabel('One coat, wet').fill('45');
+  await list.getByLabel('One coat, wet').press('Enter');
+  await expect(list).toContainText('too much: 45 mm slide off');
+  await list.getByRole('button', { name: /^lay [\d.]+ mm$/ }).click();
+  await expect(list).not.toContainText('too much');
+
+  const form = page.getByRole('img', { name: /^Plank stage, the paint/ });
+  await expect(form).toHaveAttribute('data-state', 'fine', { timeout: 20_000 });
+  await page.getByLabel('Shown').selectOption('run');
+  await expect(page.getByRole('img', { name: /where water runs off/ })).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Print front and back' }).click();
+  expect((await download).suggestedFilename()).toMatch(/\.pdf$/);
+});
+
+test('a colour is mixed from one’s own paints, kept, and mixed again once it came out too dark', async ({
+  page,
+}) => {
+  await openDemo(page, 'Low Water Ferry', 'Finish');
+  const section = page.getByRole('region', { name: 'Colours', exact: true });
+  await section.getByLabel('A colour to mix').fill('#a07850');
+  const offered = section.getByRole('list', { name: 'Mixes that come near' });
+  await expect(offered.getByRole('listitem')).toHaveCount(3);
+  await offered.getByRole('button', { name: 'keep as a card' }).first().click();
+  const cards = section.getByRole('list', { name: 'Cards of what was mixed' });
+  await expect(cards.getByRole('listitem')).toHaveCount(2);
+  await cards.getByLabel('Came out as').last().fill('#6f4d30');
+  await expect(cards).toContainText('too dark');
+  await cards
+    .getByRole('button', { name: /^the next batch/ })
+    .last()
+    .click();
+  await expect(cards).toContainText('batch 2');
 });

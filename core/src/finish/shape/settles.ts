@@ -95,16 +95,22 @@ export function settledOn(maps: ShapeMaps, zone: Zone, settled: Float32Array): S
   for (let t = 0; t < triangles.length; t += 3) {
     const numbers = [triangles[t] ?? 0, triangles[t + 1] ?? 0, triangles[t + 2] ?? 0] as const;
     const of = numbers.map((v) => lies[v] ?? -1);
-    if (of.some((share) => share < 0)) continue;
+    const within = of.filter((share) => share >= 0).length;
+    if (within === 0) continue;
     const [a, b, c] = [corner(numbers[0]), corner(numbers[1]), corner(numbers[2])];
     const [ux, uy, uz] = [b[0] - a[0], b[1] - a[1], b[2] - a[2]];
     const [wx, wy, wz] = [c[0] - a[0], c[1] - a[1], c[2] - a[2]];
+    // What lies ends where the form turns away, though its zone may end there as well.
+    outline += crossing(
+      [a, b, c],
+      numbers.map((v) => settled[v] ?? 0),
+    );
+    if (within < 3) continue;
     const area = Math.hypot(uy * wz - uz * wy, uz * wx - ux * wz, ux * wy - uy * wx) / 2;
     whole += area;
     covered += (area * of.reduce((sum, share) => sum + share, 0)) / 3;
     const under = of.filter((share) => share >= 0.5).length;
     heavy += (area * under) / 3;
-    outline += crossing([a, b, c], of);
   }
   return {
     share: whole > 0 ? covered / whole : 0,

@@ -155,7 +155,7 @@ function OneLayer({ zone, layer, at, of, onLayers }: LayerProps) {
           aria-expanded={isOpen}
           onClick={() => setIsOpen(!isOpen)}
         >
-          {says}
+          {says}{' '}
           {layer.of && <span className="ml-1.5 font-normal text-quiet">{coatRow(layer.of).title}</span>}
           {layer.coats > 1 && <span className="ml-1.5 font-normal text-quiet">{layer.coats} coats</span>}
         </button>
