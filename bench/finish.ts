@@ -5,8 +5,10 @@ import {
   lookRates,
   paintedColours,
   palettesOf,
+  picturedFrom,
   proposeLayers,
   type Surface,
+  settleOf,
   shapeMaps,
   waysOut,
   zonesOnMaps,
@@ -63,6 +65,22 @@ export function finishLines(yardstick: number): Line[] {
   const mixed = timed(5, () => palettesOf('#c9b6a0', layers, rates));
   const palette = palettesOf('#c9b6a0', layers, rates).at(-1);
   const painted = timed(5, () => paintedColours(maps, '#c9b6a0', [palette], isOf, []));
+  const around = { shrink: 12, band: { lowPct: 0, highPct: 100 } };
+  const settled = timed(5, () => settleOf(maps, 'sky', around));
+  const snow = {
+    ...layers[0],
+    id: 'snow',
+    kind: 'weather',
+    of: 'dry-snow',
+    colour: '#f1f4f7',
+    lies: 'sky',
+  } as const;
+  const snowed = [...layers, snow] as typeof layers;
+  const step = palettesOf('#c9b6a0', snowed, rates).at(-1);
+  const lies = [settleOf(maps, 'sky', around)];
+  const blended = timed(5, () => paintedColours(maps, '#c9b6a0', [step], isOf, [lies]));
+  const colours = paintedColours(maps, '#c9b6a0', [step], isOf, [lies]);
+  const pictured = timed(3, () => picturedFrom(maps, colours, { seen: 'front', dotsPerMm: 8, shrink: 12 }));
   return [
     { what: '100 surfaces judged against 50 later steps', got: told(judged), aim: '30 ms' },
     { what: 'ways out of what may not hold, each judged again', got: told(ways) },
@@ -70,5 +88,8 @@ export function finishLines(yardstick: number): Line[] {
     { what: 'a figure as it takes paint, cells of 0.5 mm', got: told(fine), aim: '1500 ms' },
     { what: 'colours of a surface after each of its layers', got: told(mixed) },
     { what: `${isOf.length} places painted, one step of the slider`, got: told(painted), aim: '16 ms' },
+    { what: 'where snow lies on them', got: told(settled) },
+    { what: 'one step of the slider with snow on', got: told(blended) },
+    { what: 'its front as a picture, 8 dots to the mm', got: told(pictured) },
   ];
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { lowWaterFerry } from '../demo/index.ts';
 import { makeShapeStore } from '../form/index.ts';
+import { readPiece } from '../piece/file.ts';
 import {
   type CoatLayer,
   DEFAULT_COAT_LAYER,
@@ -214,5 +215,32 @@ describe('changes of surfaces', () => {
   it('a part that goes takes its surfaces along', () => {
     const one = withZone(quay, { part: 'quay' as never, ground: '' });
     expect(reckon({ ...one.piece, parts: [] }).figure(`finish.area.${one.id}`)).toBeUndefined();
+  });
+});
+
+describe('files with what is not known', () => {
+  const reading = (over: object) => readPiece(JSON.stringify({ ...quay, ...over }), NOW);
+  const withLayer = (over: object) =>
+    reading({ zones: [{ ...zone({}), layers: [{ ...layer({ kind: 'base', of: 'acrylic' }), ...over }] }] });
+
+  it('a stuff that is not known, or a ratio under nothing, puts its surface aside; the rest opens', () => {
+    for (const over of [
+      { of: 'moon dust' },
+      { thin: -1 },
+      { coats: 0 },
+      { colour: 'greenish' },
+      { lies: 'nowhere' },
+    ]) {
+      const { piece } = withLayer(over);
+      expect(piece.zones, JSON.stringify(over)).toEqual([]);
+      expect(JSON.stringify(piece.quarantine)).toContain(JSON.stringify(Object.values(over)[0]));
+      expect(piece.parts).toHaveLength(quay.parts.length);
+    }
+  });
+
+  it('layers from before there was anything that settles lie all over', () => {
+    const { lies: _, grain: __, ...old } = layer({ kind: 'base', of: 'acrylic' });
+    const { piece } = reading({ zones: [{ ...zone({}), layers: [old] }] });
+    expect(piece.zones[0]?.layers[0]).toMatchObject({ lies: null, grain: null });
   });
 });

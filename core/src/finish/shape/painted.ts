@@ -72,26 +72,45 @@ const LIGHT = Float32Array.from({ length: 256 }, (_, i) => {
   return s <= 0.04045 ? s / 12.92 : ((s + 0.055) / 1.055) ** 2.4;
 });
 const lightOf = (s: number) => LIGHT[Math.round(255 * s)] ?? 0;
-const storedAs = (light: number) => (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055);
+/** What is stored for a light, by its steps. */
+const STORED_STEPS = 4096;
+const STORED = Float32Array.from({ length: STORED_STEPS + 1 }, (_, i) => {
+  const light = i / STORED_STEPS;
+  return light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055;
+});
+const storedAs = (light: number) => STORED[Math.round(STORED_STEPS * Math.min(1, Math.max(0, light)))] ?? 0;
 
-/** What lies beside each other on one place is seen as the light of all of it, each by its share. */
-function blend(
+/**
+ * What lies beside each other on one place is seen as the light of all of it, each by its share.
+ *
+ * @param settled how far each of what lies by itself covers every vertex
+ */
+function blendInto(
   to: Float32Array,
-  at: number,
+  v: number,
   { palettes }: PaintedStep,
-  lie: readonly [cavity: number, edge: number],
-  shares: readonly number[],
+  [cavity, edge]: readonly [cavity: number, edge: number],
+  settled: readonly Float32Array[],
 ): void {
-  const sum = [0, 0, 0];
-  const one = new Float32Array(3);
-  for (const [bits, palette] of palettes.entries()) {
+  let [r, g, b] = [0, 0, 0];
+  const at = 3 * v;
+  for (let bits = 0; bits < palettes.length; bits += 1) {
     let weight = 1;
-    for (const [k, share] of shares.entries()) weight *= (bits >> k) & 1 ? share : 1 - share;
-    if (weight < 1e-4) continue;
-    readInto(one, 0, palette, ...lie);
-    for (let k = 0; k < 3; k += 1) sum[k] = (sum[k] ?? 0) + weight * lightOf(one[k] ?? 0);
+    for (let k = 0; 1 << k < palettes.length; k += 1) {
+      const share = settled[k]?.[v] ?? 0;
+      weight *= (bits >> k) & 1 ? share : 1 - share;
+    }
+    const palette = palettes[bits];
+    if (weight < 1e-4 || !palette) continue;
+    readInto(to, at, palette, cavity, edge);
+    if (weight > 0.9999) return;
+    r += weight * lightOf(to[at] ?? 0);
+    g += weight * lightOf(to[at + 1] ?? 0);
+    b += weight * lightOf(to[at + 2] ?? 0);
   }
-  for (let k = 0; k < 3; k += 1) to[at + k] = storedAs(sum[k] ?? 0);
+  to[at] = storedAs(r);
+  to[at + 1] = storedAs(g);
+  to[at + 2] = storedAs(b);
 }
 
 function readInto(to: Float32Array, at: number, palette: Palette, cavity: number, edge: number): void {
@@ -124,6 +143,8 @@ export function zonesOnMaps(maps: ShapeMaps, zones: readonly ZonePlace[]): Uint1
 export const SHOWN_MAPS = ['paint', 'cavity', 'edge', 'lit', 'open', 'shelter', 'run'] as const;
 export type ShownMap = (typeof SHOWN_MAPS)[number];
 
+const NONE: readonly Float32Array[] = [];
+
 /**
  * The colour of every vertex, sRGB 0–1.
  *
@@ -148,10 +169,7 @@ export function paintedColours(
     const [cavity, edge] = [maps.cavity[v] ?? 0, maps.edge[v] ?? 0];
     if (!step || !first) colours.set(body, 3 * v);
     else if (step.settled.length === 0) readInto(colours, 3 * v, first, cavity, edge);
-    else {
-      const shares = step.settled.map((_, k) => settled[zone]?.[k]?.[v] ?? 0);
-      blend(colours, 3 * v, step, [cavity, edge], shares);
-    }
+    else blendInto(colours, v, step, [cavity, edge], settled[zone] ?? NONE);
   }
   return colours;
 }
