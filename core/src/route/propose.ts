@@ -3,7 +3,7 @@ import { sourced } from '../reckoning/index.ts';
 import { followed } from './compare.ts';
 import { hasFace, isOfFace, smallParts } from './hands.ts';
 import { STEP_TITLES } from './kinds.ts';
-import { finish, joinedLeaves, joinedWith } from './proposedFinish.ts';
+import { finish, type JoinedWhen, joinedLeaves, joinedWhen, joinedWith } from './proposedFinish.ts';
 import { groundBuilt, groundFinished, scoredIn } from './proposedGround.ts';
 import { isLaidAhead, makeSet, putSet, putSetsLate } from './proposedSets.ts';
 import { bakes, type ClayPass, ofPart, type ProposeGround, step, stepId } from './proposedSteps.ts';
@@ -134,11 +134,11 @@ function passSteps(
   ];
 }
 
-function joints(ground: ProposeGround, cooled: readonly string[]): RouteStep[] {
+function joints(ground: ProposeGround, when: JoinedWhen, cooled: readonly string[] = []): RouteStep[] {
   const { piece, isClay, partById: byId } = ground;
   return piece.fits.flatMap(({ id, kind, part: a, on: b }) => {
     const [one, other] = [byId.get(a), byId.get(b)];
-    if (!one || !other) return [];
+    if (!one || !other || joinedWhen(piece, id) !== when) return [];
     const parts = [a, b] as PartId[];
     if (JOINING.includes(kind) && isClay(a) && isClay(b))
       return [
@@ -211,7 +211,13 @@ export function proposeRoute(ground: ProposeGround): Route {
   const isSet = heat === 'set' && school === 'sections';
   const sculpted = Array.from({ length: last }, (_, k) => k + 1).flatMap((pass) => {
     const puts = pass === last ? early.flatMap((part) => putSet(part, ground, cooledSets)) : [];
-    const here = [...toCure.flatMap((part) => passSteps(part, pass, ground, hung, cooledAhead)), ...puts];
+    // Raw clay is pressed on while both are raw, before the bake that they share.
+    const pressed = pass === last ? joints(ground, 'raw') : [];
+    const here = [
+      ...toCure.flatMap((part) => passSteps(part, pass, ground, hung, cooledAhead)),
+      ...puts,
+      ...pressed,
+    ];
     // A short bake is for what more clay goes on later; all else waits for the final one.
     const inIt = baked.filter((part) => {
       const passes = passesAhead(part, ground);
@@ -237,6 +243,13 @@ export function proposeRoute(ground: ProposeGround): Route {
   const lastCool = new Map<string, string>();
   for (const { id, parts } of cooled) for (const part of parts) lastCool.set(part, id);
   const cooledOf = ({ id }: Part) => [lastCool.get(id) ?? []].flat();
+  const slipped = joints(
+    ground,
+    'oven',
+    cooled.slice(-1).map(({ id }) => id),
+  );
+  const again = new Set(slipped.flatMap(({ parts }) => parts));
+  const bakedAgain = clay.filter(({ id }) => again.has(id) && ground.windowOf(id) !== null);
   const loose = piece.parts.filter(
     ({ id, sized, repeat, state }) =>
       !ground.isClay(id) && (sized === 'life' || repeat) && state === 'planned',
@@ -259,8 +272,13 @@ export function proposeRoute(ground: ProposeGround): Route {
       ...dried.map((part) => drying(part, ground)),
       ...joints(
         ground,
+        'cured',
         cooled.slice(-1).map(({ id }) => id),
       ),
+      ...slipped,
+      ...(slipped.length > 0
+        ? bakes('joined', 'Short bake of what liquid clay joins', bakedAgain, 'set', ground)
+        : []),
       ...finish(
         clay.filter(({ state }) => state !== 'painted'),
         ground,

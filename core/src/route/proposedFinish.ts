@@ -56,6 +56,15 @@ const glueOf = ({ joints }: Piece, fit: string) => {
   return way === null ? null : glueRow(way);
 };
 
+/** When two things are joined: while both are raw, with a bake to follow, or once they are cured. */
+export type JoinedWhen = 'raw' | 'oven' | 'cured';
+
+/** When the joint of a fit is made, by what joins it. */
+export function joinedWhen({ joints }: Piece, fit: string): JoinedWhen {
+  const way = joints.find((one) => one.fit === fit)?.way ?? null;
+  return way === 'press' ? 'raw' : way === 'liquid-clay' ? 'oven' : 'cured';
+}
+
 /** What a fit is joined with, in words. */
 export function joinedWith(piece: Piece, fit: string): string {
   const glue = glueOf(piece, fit);
