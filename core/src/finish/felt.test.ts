@@ -81,6 +81,8 @@ describe('what settles', () => {
     expect(layerOfMatter(snow, 12).filmMm).toBe(2.5);
     // Thinner than it can be laid it is laid as thin as can be.
     expect(layerOfMatter(snow, 300).filmMm).toBe(0.2);
+    // Without a scale it is laid as such stuff usually is.
+    expect(layerOfMatter(snow, null).filmMm).toBeNull();
   });
 });
 

@@ -35,9 +35,20 @@ export const MATTERS: readonly Matter[] = [
 /** Thinner than this nothing can be laid, miniature mm. */
 const LEAST_MM = 0.2;
 
-/** A layer of some matter, as deep as it lies at the scale of the piece. */
-export function layerOfMatter({ id, of, colour, lies, deepMm, says }: Matter, ratio: number): CoatLayer {
-  const deep = deepMm === null ? null : Math.max(LEAST_MM, Math.round((10 * deepMm) / ratio) / 10);
+/** Moss stands so high where the scale is open, mm. */
+const USUAL_MOSS_MM = 1;
+
+/**
+ * A layer of some matter, as deep as it lies at the scale of the piece.
+ *
+ * @param ratio null while the scale is open: it lies as deep as such stuff is usually laid
+ */
+export function layerOfMatter(
+  { id, of, colour, lies, deepMm, says }: Matter,
+  ratio: number | null,
+): CoatLayer {
+  const deep =
+    deepMm === null || ratio === null ? null : Math.max(LEAST_MM, Math.round((10 * deepMm) / ratio) / 10);
   return {
     ...DEFAULT_COAT_LAYER,
     id,
@@ -47,7 +58,7 @@ export function layerOfMatter({ id, of, colour, lies, deepMm, says }: Matter, ra
     lies,
     how: of === 'pigment' || of === 'dry-snow' ? 'dab' : 'brush',
     filmMm: of === 'moss' ? null : deep,
-    lengthMm: of === 'moss' ? deep : null,
+    lengthMm: of === 'moss' ? (deep ?? USUAL_MOSS_MM) : null,
     note: says,
   };
 }

@@ -18,7 +18,8 @@ export function fibreRows(given: Given, zone: Zone, layer: CoatLayer, title: str
   if (!context || !found || !IN_ROWS.includes(layer.of) || long <= 0) return [];
   const high = spanMm(found.skin, zone) / context.shrink;
   const overlap = sourced('finish.overlap', given.context.own);
-  const inLife = Math.round(long * given.context.scale.ratio);
+  const { scale } = given.context;
+  const inLife = Math.round(long * scale.ratio);
   return [
     figure(FINISH.rows, {
       part: null,
@@ -35,7 +36,9 @@ export function fibreRows(given: Given, zone: Zone, layer: CoatLayer, title: str
         },
         overlap.term('o'),
       ],
-      note: `${long} mm read as hair of ${inLife} mm: cut it shorter if the coat of such a thing is shorter, or trim when the glue is dry.`,
+      note: scale.isOpen
+        ? 'Trim when the glue is dry.'
+        : `${long} mm read as hair of ${inLife} mm: cut it shorter if the coat of such a thing is shorter, or trim when the glue is dry.`,
     }),
   ];
 }

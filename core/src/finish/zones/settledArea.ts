@@ -90,7 +90,6 @@ export function settledLayer(
   const deepest = (Math.tan((slope.value * Math.PI) / 180) * wideMm) / 4;
   const isMm = layer.filmMm ?? sourced(familyRow(family).film.id, own).value;
   const kept = Math.floor(deepest * 10) / 10;
-  const ratio = scale.ratio;
   return {
     area,
     deepest: figure(FINISH.heaps, {
@@ -99,7 +98,9 @@ export function settledLayer(
       title: `${title}: lies no deeper than`,
       value: deepest,
       terms: [slope.term('f'), shaped('w', 'What it lies on is wide, in the mean', wideMm, 'mm')],
-      note: `${isMm} mm of it are ${Math.round(isMm * ratio)} mm at true size.`,
+      note: scale.isOpen
+        ? undefined
+        : `${isMm} mm of it are ${Math.round(isMm * scale.ratio)} mm at true size.`,
       ...(isMm > deepest && {
         verdict: {
           level: 'doubtful',

@@ -35,7 +35,7 @@ import { HowItWent } from '../../parts/HowItWent.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { TextField } from '../../parts/TextField.tsx';
 import { VerdictLine } from '../../parts/VerdictLine.tsx';
-import { useFigure, useRatio } from '../../spine/hooks.ts';
+import { useFigure, usePieceContext } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch } from '../../state/store.ts';
 import { ColourField } from './ColourField.tsx';
 import { Swatch } from './Swatch.tsx';
@@ -306,7 +306,7 @@ export function Layers({ zone, record }: { readonly zone: ZoneShown; readonly re
   const layers = record.isOwn ? record.layers : zone.layers;
   const [kind, setKind] = useState<LayerKind>('detail');
   const [matter, setMatter] = useState('snow');
-  const ratio = useRatio();
+  const { scale } = usePieceContext();
   const holds = useFigure(null, `finish.holds.${zone.id}`);
   const after = zone.findings.filter(({ at }) => at >= zone.layers.length);
   return (
@@ -364,7 +364,7 @@ export function Layers({ zone, record }: { readonly zone: ZoneShown; readonly re
             const one = MATTERS.find(({ id }) => id === matter);
             if (one)
               onLayers(`${one.says} on ${zone.name}`, (now) =>
-                putLast(now, layerOfMatter(one, ratio), one.id),
+                putLast(now, layerOfMatter(one, scale.isOpen ? null : scale.ratio), one.id),
               );
           }}
         >
