@@ -86,6 +86,22 @@ describe('what settles', () => {
   });
 });
 
+describe('casts of one master', () => {
+  it('are textured once, before the mould; what is laid on them is laid on every one', () => {
+    const mould = lowWaterFerry(NOW).parts.find((part) => part.mould)?.mould;
+    if (!mould) throw new Error('the mugs are cast');
+    const texture = layer({ id: 'texture', kind: 'texture' });
+    const base = layer({ id: 'base', kind: 'base', of: 'acrylic', colour: '#777777' });
+    const hands = (over: Partial<Piece['parts'][number]>, key: string) =>
+      figureOf(withZones(partOf('goose', over), [texture, base]), `finish.hands.all-${key}`)?.quantity
+        .value ?? 0;
+    const cast = { count: 6, mould };
+    expect(hands(cast, 'texture')).toBeCloseTo(hands({ count: 1, mould: null }, 'texture'), 6);
+    expect(hands({ count: 6, mould: null }, 'texture')).toBeGreaterThan(hands(cast, 'texture'));
+    expect(hands(cast, 'base')).toBeCloseTo(hands({ count: 6, mould: null }, 'base'), 6);
+  });
+});
+
 describe('coats that are felt', () => {
   const fur = layer({ kind: 'fibre', of: 'fur', lengthMm: 4 });
   const goose = partOf('goose');

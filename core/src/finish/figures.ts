@@ -64,7 +64,7 @@ export const FINISH = declareFigures('finish', {
     unit: 'min',
     title: 'At the bench',
     says: 'minutes at the bench that a layer takes',
-    formula: 't = k × (b + A ÷ v)',
+    formula: ['t = k × (b + A ÷ v)', 't = k × (b + A ÷ n ÷ v)'],
   },
   dries: {
     key: 'finish.dries.*',

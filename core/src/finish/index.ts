@@ -77,6 +77,7 @@ export {
   SHOWN_MAPS,
   type ShownMap,
   settledOfZone,
+  sheenOn,
   shownOf,
   zonesOnMaps,
 } from './shape/painted.ts';

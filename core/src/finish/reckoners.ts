@@ -1,9 +1,9 @@
 import { type Given, pieceReckoner } from '../context/index.ts';
 import type { CoatId, Piece, Zone } from '../piece/index.ts';
-import { figure, type Reckoning, termFrom } from '../reckoning/index.ts';
+import { figure, type OwnValues, type Reckoning, sourced, termFrom } from '../reckoning/index.ts';
 import { type Finding, type Known, RESULT_OF } from './bearing/judge.ts';
 import type { Way } from './bearing/waysOut.ts';
-import { coatRow } from './coats/coats.ts';
+import { type Coat, coatRow } from './coats/coats.ts';
 import { reckonEyes } from './eyes/eyes.ts';
 import { FINISH } from './figures.ts';
 import { type FinishJob, finishJobs } from './jobs/jobs.ts';
@@ -79,6 +79,18 @@ function shown(given: Given): { figures: readonly Reckoning[]; zones: readonly Z
 /** Surfaces, what their layers take and how long they dry, whether they hold and are seen. */
 export const zonesOfPiece = pieceReckoner('finish.zones', Object.values(ZONE), shown, ({ zones }) => zones);
 
+/** How many cans or bottles so much of a stuff is, in words. */
+function vesselsSay({ family }: Coat, cm3: number, own: OwnValues): string {
+  const isSpray = family === 'sprayed';
+  const holds = sourced(isSpray ? 'finish.can' : 'finish.bottle', own).value;
+  const share = cm3 / holds;
+  const vessel = isSpray ? 'can' : 'small bottle';
+  if (share <= 0.1) return `Less than a tenth of a ${vessel}.`;
+  return share <= 1
+    ? `About ${Math.round(share * 10)} tenths of a ${vessel}.`
+    : `${Math.ceil(share)} ${vessel}s.`;
+}
+
 /** What all layers take of every stuff, and how long they take. */
 export const takenOfPiece = pieceReckoner('finish.taken', [take, work], (given) => {
   const { zones, figures } = given.piece(zonesOfPiece);
@@ -105,6 +117,7 @@ export const takenOfPiece = pieceReckoner('finish.taken', [take, work], (given) 
           value: sum(volumes),
           formula: `V = ${volumes.map((_, i) => `V${i + 1}`).join(' + ')}`,
           terms: volumes.map((one, i) => termFrom(`V${i + 1}`, one)),
+          note: vesselsSay(coatRow(coat), sum(volumes), given.context.own),
         });
       }),
       ...(hands.length === 0

@@ -7,6 +7,11 @@ export const FINISH_RULES: readonly Row[] = [
   remembered('finish.loss-brush', 'More paint than lies on the work, brushed', 20, '%'),
   remembered('finish.loss-spray', 'More paint than lies on the work, sprayed', 100, '%', { own: true }),
   practice('finish.drop', 'A drop', 0.05, 'cm³', { low: 0.03, high: 0.06 }),
+  practice('finish.bottle', 'A small bottle of paint holds', 20, 'cm³', { low: 15, high: 60 }),
+  remembered('finish.can', 'A can of spray of 400 ml holds, without what drives it', 240, 'cm³', {
+    low: 180,
+    high: 280,
+  }),
   practice('finish.shows', 'Lighter or darker by this, a wash or a dry brush is seen', 15, ''),
   remembered('finish.pools', 'A wash lies thicker in what is deep, times', 4, ''),
   remembered('finish.thins', 'and on what is flat, times', 0.6, ''),

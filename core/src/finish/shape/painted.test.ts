@@ -4,7 +4,15 @@ import { makeShapeStore, PLAIN } from '../../form/index.ts';
 import { type CoatLayer, DEFAULT_COAT_LAYER, DEFAULT_ZONE } from '../../piece/index.ts';
 import { looksOf } from '../look/look.ts';
 import { lookRates } from '../look/reckonLook.ts';
-import { mapColours, paintedColours, palettesOf, settledOfZone, shownOf, zonesOnMaps } from './painted.ts';
+import {
+  mapColours,
+  paintedColours,
+  palettesOf,
+  settledOfZone,
+  sheenOn,
+  shownOf,
+  zonesOnMaps,
+} from './painted.ts';
 import { shapeMaps } from './shapeMaps.ts';
 
 const rates = lookRates({});
@@ -95,6 +103,23 @@ describe('a painted form', () => {
     const grey = hexAt(paintedColours(maps, '#000000', [step], isOf, [[half]]), 0);
     // Half of the light of white is stored as 188 of 255.
     expect(Math.abs(Number.parseInt(grey.slice(1, 3), 16) - 188)).toBeLessThanOrEqual(2);
+  });
+
+  it('shines as the last coat that shines or dulls: eyes last in gloss, the rest matt', () => {
+    const coat = (of: CoatLayer['of'], lies: CoatLayer['lies'] = null): CoatLayer => ({
+      ...DEFAULT_COAT_LAYER,
+      id: `${of}`,
+      kind: 'base',
+      of,
+      lies,
+    });
+    const shine = (...layers: CoatLayer[]) => sheenOn(Uint16Array.of(1, 0), [{ layers }]);
+    expect([...shine(coat('acrylic'), coat('gloss-varnish'))]).toEqual([1, 0]);
+    expect([...shine(coat('gloss-varnish'), coat('matt-varnish'))]).toEqual([0, 0]);
+    expect([...shine(coat('sealer'))]).toEqual([0.5, 0]);
+    // What only settles here and there leaves the surface as it is.
+    expect([...shine(coat('gloss-varnish'), coat('dry-snow', 'sky'))]).toEqual([1, 0]);
+    expect([...shine()]).toEqual([0, 0]);
   });
 
   it('maps of what settles go from none to all', () => {

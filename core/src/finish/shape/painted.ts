@@ -1,5 +1,6 @@
 import { channelsOf, type Spectrum, spectrumOf } from '../../colour/index.ts';
 import type { CoatLayer, Settling, Zone } from '../../piece/index.ts';
+import { coatRow } from '../coats/coats.ts';
 import { type LookRates, laidOn, laidOver } from '../look/look.ts';
 import { sideOf } from '../zones/skin.ts';
 import { placesOf, type ZonePlace } from '../zones/zoneArea.ts';
@@ -140,7 +141,7 @@ export function zonesOnMaps(maps: ShapeMaps, zones: readonly ZonePlace[]): Uint1
 }
 
 /** What of a form is shown: the paint of its zones, or one of the maps it follows from. */
-export const SHOWN_MAPS = ['paint', 'cavity', 'edge', 'lit', 'open', 'shelter', 'run'] as const;
+export const SHOWN_MAPS = ['paint', 'sheen', 'cavity', 'edge', 'lit', 'open', 'shelter', 'run'] as const;
 export type ShownMap = (typeof SHOWN_MAPS)[number];
 
 const NONE: readonly Float32Array[] = [];
@@ -186,8 +187,30 @@ export function settledOfZone(
     .map((lies) => settleOf(maps, lies, { shrink, band }));
 }
 
+/** How much a surface shines at last, from matt to gloss, 0–1: by the last of its layers that shines or dulls. */
+export function shineOf(layers: readonly Pick<CoatLayer, 'of' | 'lies'>[]): number {
+  const sheens = layers.flatMap(({ of, lies }) =>
+    of === null || lies !== null ? [] : (coatRow(of).sheen ?? []),
+  );
+  const last = sheens.at(-1) ?? 'matt';
+  return { matt: 0, satin: 0.5, gloss: 1 }[last];
+}
+
+/** How much every place of a form shines, 0–1; what lies in no zone is matt. */
+export function sheenOn(
+  isOf: Uint16Array,
+  zones: readonly { readonly layers: readonly Pick<CoatLayer, 'of' | 'lies'>[] }[],
+): Float32Array {
+  const shines = zones.map(({ layers }) => shineOf(layers));
+  return Float32Array.from(isOf, (zone) => shines[zone - 1] ?? 0);
+}
+
 /** What of a form is shown by a map: how much of each place, 0–1. */
-export function shownOf(maps: ShapeMaps, shown: Exclude<ShownMap, 'paint'>, shrink: number): Float32Array {
+export function shownOf(
+  maps: ShapeMaps,
+  shown: Exclude<ShownMap, 'paint' | 'sheen'>,
+  shrink: number,
+): Float32Array {
   return shown === 'shelter' || shown === 'run'
     ? settleOf(maps, shown, { shrink, band: { lowPct: 0, highPct: 100 } })
     : maps[shown];

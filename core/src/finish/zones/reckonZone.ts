@@ -193,20 +193,25 @@ function driesOf(laid: Spread, own: OwnValues): Reckoning {
   });
 }
 
-function handsOf(laid: Laid, area: Reckoning, own: OwnValues): Reckoning {
+/** @param casts how many come from a mould of one master: its texture is worked once, before the mould; null where there is none */
+function handsOf(laid: Laid, area: Reckoning, casts: number | null, own: OwnValues): Reckoning {
   const [least, rate] = [sourced('finish.least', own), sourced(rateOf(laid), own)];
   const { layer, zone } = laid;
+  const isOnMaster = layer.kind === 'texture' && casts !== null;
   return figure(FINISH.hands, {
     part: null,
     at: laid.at,
     title: `${laid.title}, at the bench`,
-    value: layer.coats * (least.value + area.quantity.value / rate.value),
+    value: layer.coats * (least.value + area.quantity.value / (isOnMaster ? casts : 1) / rate.value),
+    formula: isOnMaster ? 't = k × (b + A ÷ n ÷ v)' : 't = k × (b + A ÷ v)',
     terms: [
       { symbol: 'k', name: 'Coats', quantity: count(layer.coats), origin: entry(zone.id, layer, 'coats') },
       least.term('b'),
       termFrom('A', area),
+      ...(isOnMaster ? [shaped('n', 'Cast from one master', casts, 'count')] : []),
       rate.term('v'),
     ],
+    note: isOnMaster ? 'Worked once, on the master, before the mould is made of it.' : undefined,
   });
 }
 
@@ -305,6 +310,8 @@ export function reckonZone(given: Given, zone: Zone, facts: ZoneFacts, known: Kn
     }),
   );
   const spreads = all.flatMap((one) => spreadOf(one, own) ?? []);
+  const of = zone.part === null ? undefined : given.contexts.get(zone.part)?.part;
+  const casts = of?.mould ? of.count : null;
   const perLayer = all.flatMap((one): Reckoning[] => {
     if (one.layer.kind === 'bake') return [];
     const spread = spreads.find(({ at }) => at === one.at);
@@ -313,7 +320,7 @@ export function reckonZone(given: Given, zone: Zone, facts: ZoneFacts, known: Kn
     return [
       ...(settled ? [settled.area] : []),
       ...(settled?.deepest ? [settled.deepest] : []),
-      handsOf(one, on, own),
+      handsOf(one, on, casts, own),
       ...goesOf(one, on, own),
       ...(spread ? [volumeOf(spread, on, own), driesOf(spread, own)] : []),
       ...(one.coat?.fibres ? [gramsOf(one, on, own), ...fibreRows(given, zone, one.layer, one.title)] : []),

@@ -7,6 +7,7 @@ import {
   SHOWN_MAPS,
   type ShownMap,
   settledOfZone,
+  sheenOn,
   shownOf,
   type ZoneShown,
   zonesOnMaps,
@@ -29,6 +30,7 @@ const FINEST_MM = 0.5;
 
 const SHOWN_SAYS: Readonly<Record<ShownMap, string>> = {
   paint: 'the paint',
+  sheen: 'matt to gloss',
   cavity: 'where a wash settles',
   edge: 'what a dry brush catches',
   lit: 'what the light lifts',
@@ -113,10 +115,11 @@ export default function PaintedForm({ context, zones, records, picked, onDabs }:
   );
   const colours = useMemo(() => {
     if (!maps || !isOf) return null;
+    if (shown === 'sheen') return mapColours(sheenOn(isOf, here), MAP_FROM, MAP_TO);
     if (shown !== 'paint') return mapColours(shownOf(maps, shown, shrink), MAP_FROM, MAP_TO);
     const now = palettes.map((all) => all[Math.min(steps, all.length - 1)]);
     return paintedColours(maps, body, now, isOf, settled);
-  }, [maps, isOf, palettes, settled, shown, steps, body, shrink]);
+  }, [maps, isOf, here, palettes, settled, shown, steps, body, shrink]);
   const spots = useRef<ZoneSpot[]>([]);
   const onDab = useCallback(
     ([xMm, yMm, zMm]: readonly [number, number, number]) => {
