@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { type Form, makeShapeStore, PLAIN } from '../../form/index.ts';
 import { DEFAULT_ZONE, type Zone } from '../../piece/index.ts';
-import { settledOn, settleOf } from './settles.ts';
+import { edgeShare, settledOn, settleOf } from './settles.ts';
 import { shapeMaps } from './shapeMaps.ts';
 
 const shapes = makeShapeStore();
@@ -71,6 +71,19 @@ describe('where matter settles', () => {
   it('a ball has no folds and no edges for matter to lie in', () => {
     expect(on(ball, 'fold').share).toBe(0);
     expect(on(ball, 'edge').share).toBeLessThan(0.02);
+  });
+
+  it('edges of a block take up as much on coarse cells as on fine ones', () => {
+    const shareAt = (cellMm: number) => {
+      const maps = mapsOf(block, cellMm);
+      return (
+        settledOn(maps, zone, settleOf(maps, 'edge', { shrink: 1, band: zone })).share * edgeShare(maps, 1)
+      );
+    };
+    const fine = shareAt(0.17);
+    expect(shareAt(0.5) / fine).toBeGreaterThan(0.6);
+    expect(shareAt(0.5) / fine).toBeLessThan(1.6);
+    expect(shareAt(0.9) / fine).toBeLessThan(1.8);
   });
 
   it('where nothing lies there is nothing, and no width', () => {

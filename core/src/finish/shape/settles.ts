@@ -1,7 +1,7 @@
 import type { Settling, Zone } from '../../piece/index.ts';
 import { sideOf } from '../zones/skin.ts';
 import { placesOf } from '../zones/zoneArea.ts';
-import type { ShapeMaps } from './shapeMaps.ts';
+import { BALLS_MM, type ShapeMaps } from './shapeMaps.ts';
 
 /** What is looked at of a surface to tell where matter lies on it. */
 export type SettleMaps = Pick<
@@ -51,6 +51,14 @@ export function settleOf(
   };
   const place = places[lies];
   return Float32Array.from(cavity, (_, v) => within(place(v)));
+}
+
+/**
+ * How much of what is told of edges on coarse cells is there on fine ones: the band along an edge is as wide as the ball that it
+ * was found with.
+ */
+export function edgeShare({ edgeBallMm }: Pick<ShapeMaps, 'edgeBallMm'>, shrink: number): number {
+  return Math.min(1, (BALLS_MM[0] * shrink) / edgeBallMm);
 }
 
 /** How matter lies on a zone: the share of its surface, and how wide what it lies on is. */

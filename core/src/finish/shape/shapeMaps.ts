@@ -26,6 +26,8 @@ export interface ShapeMaps {
   readonly cavity: Float32Array;
   /** How far it stands out, 0 flat to 1 a sharp edge: a dry brush catches it. */
   readonly edge: Float32Array;
+  /** Radius of the ball that edges were found with, mm: on coarse cells wider than the edge itself. */
+  readonly edgeBallMm: number;
   /** What falls on it of the light from one side, 0–1. */
   readonly lit: Float32Array;
   /** What falls on it from straight above: snow, dust and rain as well. */
@@ -218,6 +220,7 @@ export function shapeMaps(shape: Shape, { cellMm, shrink, light }: MapsAsk): Sha
     regions: shape.regions,
     cavity: ballsAlong(positions, normals, field, used, 1),
     edge: ballsAlong(positions, normals, field, used.slice(0, 1), -1),
+    edgeBallMm: used[0] ?? cell,
     lit: on(light),
     open,
     run: runOff({ positions, triangles }, open),

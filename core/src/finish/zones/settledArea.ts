@@ -5,7 +5,7 @@ import { coatRow } from '../coats/coats.ts';
 import { FINISH } from '../figures.ts';
 import { layerSays } from '../layers/orderOf.ts';
 import { familyRow } from '../rows/families.ts';
-import { settledOn, settleOf } from '../shape/settles.ts';
+import { edgeShare, settledOn, settleOf } from '../shape/settles.ts';
 import { mapsOfPart } from './skinOfPart.ts';
 import { withLayers } from './withLayers.ts';
 import type { ZoneFacts } from './zoneFacts.ts';
@@ -54,7 +54,8 @@ export function settledLayer(
       : null;
   const at = `${zone.id}-${layer.id}`;
   const title = `${zone.name}, ${layerSays(layer)}`;
-  const sharePct = 100 * (settled?.share ?? ON_PLAN[lies]);
+  const isOf = found && context && lies === 'edge' ? edgeShare(found.maps, context.shrink) : 1;
+  const sharePct = 100 * (settled ? settled.share * isOf : ON_PLAN[lies]);
   const isNowhere = sharePct < 0.5;
   const area = figure(FINISH.lies, {
     part: null,
