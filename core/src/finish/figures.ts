@@ -127,6 +127,14 @@ export const FINISH = declareFigures('finish', {
     says: 'how wide the iris of a person is',
     formula: 'e = i × k ÷ s',
   },
+  letters: {
+    key: 'finish.letters.*',
+    of: 'piece',
+    unit: 'mm',
+    title: 'Letters, high',
+    says: 'how high the letters of a decal are as it is printed',
+    formula: 'L = min(r × H ÷ n ÷ 100, W ÷ (c × w ÷ 100))',
+  },
   rows: {
     key: 'finish.rows.*',
     of: 'piece',

@@ -14,7 +14,7 @@ import {
 } from 'class-validator';
 import { Amount } from '../../record/amount.ts';
 import { ID_PATTERN, NAME_LENGTH, NOTE_LENGTH, type PartId } from '../../record/index.ts';
-import { NestedList } from '../../record/nested.ts';
+import { Nested, NestedList } from '../../record/nested.ts';
 import {
   BODY_IDS,
   type BodyId,
@@ -42,6 +42,17 @@ import { FINISH_LIMITS, FINISH_MOST } from './limits.ts';
 
 const LIMITS = FINISH_LIMITS;
 
+/** A sign, a label or a board of checks that is printed and put on. */
+export class Decal {
+  /** What it says, line by line; empty for one of checks alone. */
+  @IsString() @MaxLength(NAME_LENGTH) words!: string;
+  /** As it is printed, miniature mm. */
+  @Amount(LIMITS.decal.wideMm) wideMm!: number;
+  @Amount(LIMITS.decal.highMm) highMm!: number;
+  /** Checks across it; 0 for a plain ground. */
+  @Amount(LIMITS.decal.checks) checks!: number;
+}
+
 /** One layer of a surface. */
 export class CoatLayer {
   @Matches(ID_PATTERN) id!: string;
@@ -62,6 +73,8 @@ export class CoatLayer {
   @IsOptional() @IsIn(SETTLINGS) lies!: Settling | null;
   /** Which way it is worked, or its fibres lie; null where that is all one. */
   @IsOptional() @IsIn(GRAINS) grain!: Grain | null;
+  /** Of a decal, what is printed; null for one that is bought, and for all else. */
+  @IsOptional() @Nested(() => Decal) decal!: Decal | null;
   /** The tool, the pattern, or what is to be minded. */
   @IsString() @MaxLength(NOTE_LENGTH) note!: string;
 }

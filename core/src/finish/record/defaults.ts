@@ -1,4 +1,4 @@
-import type { CoatLayer, CoatRule, Joint, PaintMix, PaintPot, Zone } from './classes.ts';
+import type { CoatLayer, CoatRule, Decal, Joint, PaintMix, PaintPot, Zone } from './classes.ts';
 
 export const DEFAULT_COAT_LAYER = {
   kind: 'base',
@@ -11,8 +11,11 @@ export const DEFAULT_COAT_LAYER = {
   lengthMm: null,
   lies: null,
   grain: null,
+  decal: null,
   note: '',
 } satisfies Partial<CoatLayer>;
+
+export const DEFAULT_DECAL = { words: '', wideMm: 20, highMm: 10, checks: 0 } satisfies Decal;
 
 export const DEFAULT_ZONE = {
   name: 'surface',

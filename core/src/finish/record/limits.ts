@@ -20,6 +20,11 @@ export const FINISH_LIMITS = {
     filmMm: { over: 0, max: 50 },
     lengthMm: { over: 0, max: 500 },
   },
+  decal: {
+    wideMm: { over: 0, max: 400 },
+    highMm: { over: 0, max: 400 },
+    checks: { whole: true, min: 0, max: 200 },
+  },
   potPart: { parts: { over: 0, max: 1000 } },
   paintMix: { version: { whole: true, min: 1, max: 999 } },
   joint: {

@@ -7,6 +7,12 @@ export const FINISH_RULES: readonly Row[] = [
   remembered('finish.loss-brush', 'More paint than lies on the work, brushed', 20, '%'),
   remembered('finish.loss-spray', 'More paint than lies on the work, sprayed', 100, '%', { own: true }),
   practice('finish.drop', 'A drop', 0.05, 'cm³', { low: 0.03, high: 0.06 }),
+  remembered('decal.fill', 'Of the height of a line, its letters take', 60, '%', { low: 40, high: 75 }),
+  remembered('decal.letter', 'A letter with its gap is wide, of its height', 75, '%', { low: 60, high: 95 }),
+  remembered('decal.least', 'Letters that a printer still makes readable are high', 0.8, 'mm', {
+    low: 0.6,
+    high: 1.2,
+  }),
   practice('finish.bottle', 'A small bottle of paint holds', 20, 'cm³', { low: 15, high: 60 }),
   remembered('finish.can', 'A can of spray of 400 ml holds, without what drives it', 240, 'cm³', {
     low: 180,

@@ -21,6 +21,7 @@ import { FINISH } from '../figures.ts';
 import { layerSays } from '../layers/orderOf.ts';
 import { type Family, familyRow } from '../rows/families.ts';
 import { areaOfZone } from './areaOfZone.ts';
+import { reckonDecal } from './decal.ts';
 import { fibreRows } from './fibreRows.ts';
 import { settledLayer } from './settledArea.ts';
 import { withLayers } from './withLayers.ts';
@@ -320,6 +321,7 @@ export function reckonZone(given: Given, zone: Zone, facts: ZoneFacts, known: Kn
     return [
       ...(settled ? [settled.area] : []),
       ...(settled?.deepest ? [settled.deepest] : []),
+      ...reckonDecal(zone, facts, one.layer, { key: one.at, title: one.title }, own),
       handsOf(one, on, casts, own),
       ...goesOf(one, on, own),
       ...(spread ? [volumeOf(spread, on, own), driesOf(spread, own)] : []),

@@ -38,6 +38,7 @@ import { VerdictLine } from '../../parts/VerdictLine.tsx';
 import { useFigure, usePieceContext } from '../../spine/hooks.ts';
 import { editAt, useAppDispatch } from '../../state/store.ts';
 import { ColourField } from './ColourField.tsx';
+import { DecalFields } from './DecalFields.tsx';
 import { Swatch } from './Swatch.tsx';
 import { type LayersEdit, useLayersEdit } from './useZones.ts';
 
@@ -274,6 +275,14 @@ function OneLayer({ zone, layer, at, of, onLayers }: LayerProps) {
               className="w-16"
               onNumber={(lengthMm) => set({ lengthMm }, 'width')}
               onEmpty={() => set({ lengthMm: null }, 'width')}
+            />
+          )}
+          {layer.kind === 'decal' && (
+            <DecalFields
+              layer={layer}
+              path={path}
+              at={`${zone.id}-${layer.id}`}
+              onDecal={(decal, what) => set({ decal }, what)}
             />
           )}
           {GRAINED.includes(layer.kind) && (

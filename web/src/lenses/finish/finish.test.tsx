@@ -107,6 +107,7 @@ describe('layers', () => {
       lengthMm: null,
       lies: null,
       grain: null,
+      decal: null,
       note: '',
     });
     const zone = {
@@ -154,6 +155,7 @@ describe('own rules', () => {
           lengthMm: null,
           lies: null,
           grain: null,
+          decal: null,
           note: '',
         },
         {
@@ -168,6 +170,7 @@ describe('own rules', () => {
           lengthMm: null,
           lies: null,
           grain: null,
+          decal: null,
           note: '',
         },
       ],

@@ -67,6 +67,7 @@ describe('direction and width', () => {
       lengthMm: 0.5,
       lies: null,
       grain: null,
+      decal: null,
       note: '',
     });
     const { user } = atFinish({
@@ -86,5 +87,25 @@ describe('direction and width', () => {
     expect(layersNow()[1]?.grain).toBe('round');
     fill(screen.getByLabelText('Strokes, wide'), '3');
     await waitFor(() => expect(figures.find(null, 'finish.holds.all')?.verdict?.says).toContain('wiped out'));
+  });
+});
+
+describe('a decal', () => {
+  it('is written, sized, and told whether it can be read', async () => {
+    const { user } = atFinish();
+    await screen.findByRole('list', { name: 'Layers of all' });
+    await user.selectOptions(screen.getByLabelText('One more layer'), 'decal');
+    await user.click(screen.getByRole('button', { name: '+ put it in' }));
+    await user.click(await screen.findByRole('button', { name: /^decal printed/ }));
+    const print = screen.getByRole('button', { name: 'Print it' }) as HTMLButtonElement;
+    expect(print.disabled).toBe(true);
+    fill(screen.getByLabelText('It says'), 'no mooring here');
+    fill(screen.getByLabelText('Wide'), '6');
+    expect(layersNow().find(({ kind }) => kind === 'decal')?.decal).toMatchObject({
+      words: 'no mooring here',
+      wideMm: 6,
+    });
+    expect((await screen.findAllByText(/cannot be read/)).length).toBeGreaterThan(0);
+    await waitFor(() => expect(print.disabled).toBe(false));
   });
 });
