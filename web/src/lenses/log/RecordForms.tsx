@@ -81,8 +81,8 @@ export function RecordForm({ kind, onDone }: { readonly kind: RecordKind; readon
   const contexts = useAllFacts();
   const { control, handleSubmit, setValue, watch } = useForm<Draft>({
     values: useStart(kind),
-    // What was typed stays when the card asks for something else meanwhile.
-    resetOptions: { keepDirtyValues: true },
+    // What was typed stays when the card asks for something else meanwhile, and what was said against it.
+    resetOptions: { keepDirtyValues: true, keepErrors: true },
     resolver: classValidatorResolver(CHECKED[kind] as new () => Draft, {}, { raw: true }),
   });
   const part = watch('part');

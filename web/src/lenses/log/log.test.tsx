@@ -46,7 +46,9 @@ describe('a bake in the log', () => {
     const { user } = atLog();
     await user.click(screen.getByRole('button', { name: 'Record a bake' }));
     const form = await screen.findByRole('form', { name: 'Record a bake' });
-    const time = within(form).getByLabelText('Time');
+    const time = within(form).getByLabelText<HTMLInputElement>('Time');
+    // Once the card has said how long, it is cleared: before that there is nothing in it to clear.
+    await waitFor(() => expect(time.value).not.toBe(''));
     await user.clear(time);
     await user.tab();
     await user.click(within(form).getByRole('button', { name: 'Record it' }));
