@@ -6,9 +6,9 @@ export interface OwnLimits {
   readonly max?: number;
 }
 
-/** Lengths that something is divided by: nothing of that size is no value. */
+/** What something is divided by: nothing of it is no value. */
 const DIVISORS =
-  /^(foil\.(thickness|width|loose|balled|hammered)|core\.(coil-wire|coil-share|card-thickness)|roller\.|sheet\.length|cut\.bar|scale\.)/;
+  /^(foil\.(thickness|width|loose|balled|hammered)|core\.(coil-wire|coil-share|card-thickness)|roller\.|sheet\.length|cut\.bar|scale\.|heat\.(cure-minutes|brown-limit|brown-pale)|clay\.factor-|mould\.(wall|box-side|life-)|ground\.(plaster-day|bricks|paper)|cover\.(open|pace)|pour\.[a-z]+-layer|film\.|finish\.(rate-|open|bottle|can|drop)|joint\.hand|decal\.)/;
 /** Less than any thing at the bench, and denser than any stuff there is. */
 const LEAST = 0.001;
 const DENSEST = 25;
@@ -38,7 +38,7 @@ export function ownLimits(row: Row): OwnLimits {
     case 'g':
       return { min: LEAST, max: MOST };
     case '%':
-      return { min: 0, max: MOST_PERCENT };
+      return { min: DIVISORS.test(row.id) ? 1 : 0, max: MOST_PERCENT };
     default:
       return { min: DIVISORS.test(row.id) ? LEAST : 0, max: MOST };
   }
