@@ -86,7 +86,7 @@ export { settleOf } from './shape/settles.ts';
 export { type MapsAsk, type ShapeMaps, shapeMaps } from './shape/shapeMaps.ts';
 export { finishSubject } from './subject.ts';
 export { placeSays } from './zones/areaOfZone.ts';
-export { lettersMm, linesOf } from './zones/decal.ts';
+export { linesOf } from './zones/decal.ts';
 export { findingSays } from './zones/reckonZone.ts';
 export { SETTLES_SAYS } from './zones/settledArea.ts';
 export { type Skin, skinOf } from './zones/skin.ts';

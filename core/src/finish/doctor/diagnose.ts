@@ -1,3 +1,4 @@
+import { type OwnValues, sourced } from '../../reckoning/index.ts';
 import type { Finding } from '../bearing/judge.ts';
 import type { Way } from '../bearing/waysOut.ts';
 import { coatRow } from '../coats/coats.ts';
@@ -40,6 +41,8 @@ export interface SurfaceCase {
   readonly findings: readonly Finding[];
   readonly ways: readonly Pick<Way, 'says'>[];
   readonly room: Room;
+  /** The maker’s own values, as its figures have them. */
+  readonly own: OwnValues;
   /** Hours since each layer was put on, by its id; absent where no step was ticked. */
   readonly sinceH: ReadonlyMap<string, number>;
   /** Layers that are told not to show. */
@@ -50,27 +53,35 @@ const hours = (minutes: number) =>
   minutes < 90 ? `${Math.round(minutes)} min` : `${(minutes / 60).toFixed(minutes < 600 ? 1 : 0)} h`;
 
 /** What the layers themselves say of why they are wet: too thick, too damp, too cold, not yet due, or never. */
-function whyWet({ zone, room, sinceH }: SurfaceCase): FinishCause[] {
-  return zone.layers.flatMap((layer): FinishCause[] => {
+function whyWet({ zone, room, own, sinceH }: SurfaceCase): FinishCause[] {
+  return zone.layers.flatMap((layer, at): FinishCause[] => {
     if (layer.of === null) return [];
     const coat = coatRow(layer.of);
     const family = familyRow(coat.family);
     if (family.dries === 'none' || coat.id === 'soap' || coat.id === 'alcohol') return [];
     const says = layerSays(layer);
-    const usualMm = family.film.value;
+    const usualMm = sourced(family.film.id, own).value;
     const laid = {
       coat,
       coats: layer.coats,
       wetMm: layer.filmMm ?? usualMm,
       usualMm,
-      usualMin: family.dry.value,
+      usualMin: sourced(family.dry.id, own).value,
     };
     const never = neverDries({ coat, wetMm: wetOf(layer, usualMm) });
     if (never !== null) return [likely(`${says}: ${never}`, `${layer.filmMm ?? usualMm} mm of it`)];
     if (family.dries === 'oven')
-      return [likely(`${says}: liquid clay sets in the oven, and nowhere else`, '')];
+      return zone.layers.slice(at).some(({ kind }) => kind === 'bake')
+        ? []
+        : [likely(`${says}: it sets in the oven, and no bake comes after it`)];
     if (family.dries === 'light')
-      return [likely(`${says}: where the lamp did not reach, or through pigment, it stays liquid`, '')];
+      return [
+        {
+          says: `${says}: where the lamp did not reach, or through pigment, it stays liquid`,
+          evidence: '',
+          isLikely: false,
+        },
+      ];
     const takes = dryMinutes(laid, room);
     const usual = dryMinutes({ ...laid, wetMm: usualMm }, USUAL_ROOM);
     const gone = sinceH.get(layer.id);

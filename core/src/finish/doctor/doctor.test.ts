@@ -32,6 +32,7 @@ function caseOf(layers: readonly CoatLayer[], over: Partial<SurfaceCase> = {}, o
     findings: judge(surface),
     ways: [],
     room: USUAL_ROOM,
+    own: {},
     sinceH: new Map(),
     unseen: [],
     ...over,
@@ -62,6 +63,22 @@ describe('what went wrong with a surface', () => {
     const said = likelyOf(diagnoseSurface('tacky', caseOf([thick], { sinceH }))).join();
     expect(said).toContain('not due yet');
     expect(said).toContain('takes 3.0 h');
+  });
+
+  it('liquid clay that goes into no oven stays wet, and one that does is not to blame', () => {
+    const slip = layer('slip', 'liquid-clay');
+    const said = (...layers: CoatLayer[]) => likelyOf(diagnoseSurface('tacky', caseOf(layers))).join();
+    expect(said(slip)).toContain('no bake comes after it');
+    expect(said(slip, layer('bake', null))).not.toContain('no bake');
+  });
+
+  it('an own drying time goes before the handbook’s, as in its figure', () => {
+    const base = layer('base', 'acrylic');
+    const sinceH = new Map([[base.id, 1]]);
+    const said = (own: Record<string, number>) =>
+      likelyOf(diagnoseSurface('tacky', caseOf([base], { sinceH, own }))).join();
+    expect(said({})).not.toContain('not due yet');
+    expect(said({ 'dry.paint': 180 })).toContain('takes 3.0 h');
   });
 
   it('damp, cold rooms are named where they are what makes it slow', () => {

@@ -10,8 +10,12 @@ export function roomOf(own: OwnValues): Room {
   return { tempC: sourced('finish.room', own).value, humidityPct: sourced('finish.humidity', own).value };
 }
 
-/** A pour as the record of a piece has it: how deep, in what layers, over what bed. */
-export function pourCase(piece: Piece, pour: Pour, own: OwnValues): PourCase {
+/**
+ * A pour as the record of a piece has it: how deep, over what bed.
+ *
+ * @param layers in which it is poured, as its figure tells
+ */
+export function pourCase(piece: Piece, pour: Pour, own: OwnValues, layers: number): PourCase {
   const row = (what: string) => sourced(`pour.${pour.of}-${what}`, own).value;
   const [layerMm, shrinkPct] = [row('layer'), row('shrink')];
   const deepMm = Math.max(0, pour.deepMm - pour.lowMm);
@@ -19,7 +23,7 @@ export function pourCase(piece: Piece, pour: Pour, own: OwnValues): PourCase {
     of: pour.of,
     deepMm,
     layerMm,
-    layers: Math.max(1, Math.ceil(deepMm / (layerMm * (1 - shrinkPct / 100)) - 1e-9)),
+    layers,
     ratio: pour.of === 'resin' ? row('ratio') : null,
     shrinkPct,
     room: roomOf(own),

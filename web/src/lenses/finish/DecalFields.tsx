@@ -60,7 +60,14 @@ export function DecalFields({ layer, path, at, onDecal }: DecalFieldsProps) {
         name={`decal ${decal.words || 'of checks'}`.slice(0, 60)}
         says="Print it"
         disabled={layer.decal === null}
-        pagesOf={(ask, label) => decalPages(decal, { colour: layer.colour, copies }, ask, label)}
+        pagesOf={(ask, label) =>
+          decalPages(
+            decal,
+            { colour: layer.colour, copies, lettersMm: letters?.quantity.value ?? 0 },
+            ask,
+            label,
+          )
+        }
       />
       {letters && <FigureRow figure={letters} />}
     </>

@@ -8,10 +8,12 @@ import {
   shareOut,
   type TwoParts,
 } from '@every-inch/core/finish';
+import { sourced } from '@every-inch/core/reckoning';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { NumberField } from '../../parts/NumberField.tsx';
 import { type Column, Table } from '../../parts/Table.tsx';
+import { usePieceContext } from '../../spine/hooks.ts';
 
 /** What is mixed of two (common practice: the packet comes first). */
 interface Kind {
@@ -73,7 +75,6 @@ const BY = [
   { value: 'volume', says: 'by volume' },
   { value: 'mass', says: 'by mass' },
 ] as const;
-const DROP_ML = 0.05;
 
 interface Row {
   readonly ratio: TwoParts;
@@ -91,7 +92,12 @@ function Two() {
   const [by, setBy] = useState<MeasuredBy | null>(null);
   const [total, setTotal] = useState(10);
   const [step, setStep] = useState(0.1);
-  const ratio = own ?? kind.ratio;
+  const values = usePieceContext().own;
+  const dropMl = sourced('finish.drop', values).value;
+  // Resin is mixed as the pours of the ground are.
+  const usual =
+    kind.id === 'resin' ? { first: sourced('pour.resin-ratio', values).value, second: 1 } : kind.ratio;
+  const ratio = own ?? usual;
   const measured = by ?? kind.by;
   const unit = measured === 'mass' ? 'g' : 'ml';
   const heard = [1, 2, 3].map((second): Row => ({ ratio: { first: 1, second }, isOwn: false }));
@@ -124,7 +130,7 @@ function Two() {
       holds: 'figures',
       cell: (row) => {
         const { first, second } = shareOut(total, row.ratio);
-        const drops = (ml: number) => Math.max(1, Math.round(ml / DROP_ML));
+        const drops = (ml: number) => Math.max(1, Math.round(ml / dropMl));
         return measured === 'mass' || total > 20 ? '' : `${drops(first)} + ${drops(second)}`;
       },
     },

@@ -16,7 +16,7 @@ import type { Joint, Pour } from '@every-inch/core/piece';
 import { useState } from 'react';
 import { Choice } from '../../parts/Choice.tsx';
 import { Causes, Lines } from '../../parts/Diagnosis.tsx';
-import { useFind, usePieceContext, useRouteFacts, useTold } from '../../spine/hooks.ts';
+import { useFigure, useFind, usePieceContext, useRouteFacts, useTold } from '../../spine/hooks.ts';
 import { useOpenPiece } from '../../state/store.ts';
 
 const HOUR_MS = 3_600_000;
@@ -64,6 +64,7 @@ function OfSurface({ zone, zones }: { readonly zone: ZoneShown; readonly zones: 
     findings: zone.findings,
     ways: zone.ways,
     room: roomOf(own),
+    own,
     sinceH,
     unseen,
   });
@@ -96,10 +97,11 @@ function OfPour({ pour }: { readonly pour: Pour }) {
   const [trouble, setTrouble] = useState<(typeof POUR_TROUBLES)[number]>('soft');
   const { own } = usePieceContext();
   const piece = useOpenPiece();
+  const layers = useFigure(null, `pour.layers.${pour.id}`)?.quantity.value ?? 1;
   return (
     <>
       <Choice label="The trouble" value={trouble} options={asOptions(POUR_TROUBLES)} onChoose={setTrouble} />
-      <Told name={pour.name} diagnosis={diagnosePour(trouble, pourCase(piece, pour, own))} />
+      <Told name={pour.name} diagnosis={diagnosePour(trouble, pourCase(piece, pour, own, layers))} />
     </>
   );
 }
