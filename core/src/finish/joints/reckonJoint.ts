@@ -1,5 +1,4 @@
 import type { Given } from '../../context/index.ts';
-import { weightOf } from '../../ground/index.ts';
 import { DEFAULT_JOINT, type Joint, type JointWay } from '../../piece/index.ts';
 import {
   figure,
@@ -12,10 +11,11 @@ import {
   termFrom,
   type WayOut,
 } from '../../reckoning/index.ts';
-import { N_PER_G } from '../../units/index.ts';
+import { alongAndPeeled } from './alongAndPeeled.ts';
 import { JOINTS } from './figures.ts';
 import { GLUES, glueRow, type Objection, objections } from './glues.ts';
 import type { JointFacts } from './jointFacts.ts';
+import { type Load, loadOf } from './load.ts';
 import { pinModulus, sectionModulus, strengthRow } from './strength.ts';
 
 /** Glue in a joint that closes well, mm (from memory). */
@@ -36,27 +36,6 @@ export interface RankedWay {
   /** Times what it is asked; null for what only rests in place. */
   readonly bears: number | null;
   readonly holdMin: number;
-}
-
-interface Load {
-  readonly momentNmm: number;
-  readonly factor: number;
-  readonly areaMm2: number;
-  readonly grams: number;
-  readonly handN: number;
-}
-
-function loadOf(given: Given, facts: JointFacts, joint: Pick<Joint, 'areaMm2'>): Load {
-  const { own } = given.context;
-  const grams = weightOf(given, facts.part)?.grams ?? 0;
-  const handN = sourced(facts.isHandled ? 'joint.hand-held' : 'joint.hand', own).value;
-  return {
-    grams,
-    handN,
-    momentNmm: (handN + (grams * N_PER_G) / 2) * facts.reachMm,
-    factor: sourced(facts.isHandled ? 'joint.factor-held' : 'joint.factor', own).value,
-    areaMm2: joint.areaMm2 ?? facts.touchMm2,
-  };
 }
 
 function bearsOf(
@@ -173,60 +152,6 @@ function waysToBear(
 
 function entry(id: string, field: keyof Joint): Term['origin'] {
   return { kind: 'entry', path: ['joints', id, field] };
-}
-
-interface Glued {
-  readonly way: JointWay;
-  /** The row of what it holds. */
-  readonly strength: string;
-  readonly load: Load;
-  readonly area: Reckoning;
-}
-
-/** What a joint bears when it is pushed along its faces, and when it is peeled open: orders of magnitude. */
-function alongAndPeeled(
-  base: { readonly at: string; readonly part: null },
-  named: string,
-  { way, strength, load, area }: Glued,
-  { pins }: Pick<Joint, 'pins'>,
-  own: OwnValues,
-): Reckoning[] {
-  const force = load.handN + load.grams * N_PER_G;
-  const [holds, peel] = [sourced(strength, own), sourced(`joint.peel-${way}`, own)];
-  const across = Math.sqrt((4 * load.areaMm2) / Math.PI);
-  const pushed = [
-    shaped('H', 'A hand, N', load.handN, ''),
-    shaped('m', 'What is put on weighs', load.grams, 'g'),
-  ];
-  const opens = (peel.value * across) / force;
-  return [
-    figure(JOINTS.shears, {
-      ...base,
-      title: `${named}: bears along the joint, times`,
-      value: (holds.value * load.areaMm2) / force,
-      terms: [holds.term('S'), termFrom('A', area), ...pushed],
-      note: 'Pushed along its faces, which most glues bear best.',
-    }),
-    figure(JOINTS.peels, {
-      ...base,
-      title: `${named}: bears at its edge, times`,
-      value: opens,
-      terms: [peel.term('P'), shaped('w', 'Across, where they touch', across, 'mm'), ...pushed],
-      note: 'Peeled open from one edge, which most glues bear least.',
-      verdict:
-        opens < 1 && pins === 0
-          ? {
-              level: 'doubtful',
-              wording: 'state',
-              says: 'a finger under its edge opens it',
-              waysOut: [
-                { says: 'let it in, or run a fillet round its edge, so that no finger gets under' },
-                { says: 'a pin across it: then it cannot be peeled' },
-              ],
-            }
-          : undefined,
-    }),
-  ];
 }
 
 /** How a joint holds: what speaks against it, what it is asked and what it bears, how long it is held, and what it takes. */

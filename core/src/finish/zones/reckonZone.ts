@@ -1,5 +1,5 @@
 import type { Given } from '../../context/index.ts';
-import type { CoatLayer, LayerKind, Zone } from '../../piece/index.ts';
+import type { Zone } from '../../piece/index.ts';
 import {
   figure,
   type OwnValues,
@@ -22,19 +22,13 @@ import { layerSays } from '../layers/orderOf.ts';
 import { type Family, familyRow } from '../rows/families.ts';
 import { areaOfZone } from './areaOfZone.ts';
 import { reckonDecal } from './decal.ts';
+import { fibreGrams } from './fibreGrams.ts';
 import { fibreRows } from './fibreRows.ts';
+import { goesOf, handsOf } from './hands.ts';
+import { count, entry, type Laid } from './laid.ts';
 import { settledLayer } from './settledArea.ts';
 import { withLayers } from './withLayers.ts';
 import type { ZoneFacts } from './zoneFacts.ts';
-
-/** A layer of a zone with what it is and the place of its figures. */
-interface Laid {
-  readonly zone: ZoneFacts;
-  readonly layer: CoatLayer;
-  readonly coat: Coat | null;
-  readonly at: string;
-  readonly title: string;
-}
 
 /** A layer that lies as a film. */
 interface Spread extends Laid {
@@ -54,44 +48,6 @@ function spreadOf(laid: Laid, own: OwnValues): Spread | null {
   const usualMm = sourced(family.film.id, own).value;
   return { ...laid, coat, family, usualMm, wetMm: wetOf(layer, usualMm) };
 }
-
-const entry = (zone: string, { id }: CoatLayer, field: string): Term['origin'] => ({
-  kind: 'entry',
-  path: ['zones', zone, 'layers', id, field],
-});
-
-const RATES: Readonly<Record<LayerKind, string>> = {
-  texture: 'finish.rate-texture',
-  clean: 'finish.rate-wash',
-  pastel: 'finish.rate-pastel',
-  slip: 'finish.rate-base',
-  bake: 'finish.rate-base',
-  wipe: 'finish.rate-wash',
-  prime: 'finish.rate-base',
-  seal: 'finish.rate-base',
-  base: 'finish.rate-base',
-  stain: 'finish.rate-wash',
-  leaf: 'finish.rate-pastel',
-  shade: 'finish.rate-wash',
-  drybrush: 'finish.rate-dry',
-  glaze: 'finish.rate-wash',
-  detail: 'finish.rate-detail',
-  decal: 'finish.rate-detail',
-  matt: 'finish.rate-base',
-  gloss: 'finish.rate-base',
-  paste: 'finish.rate-texture',
-  fibre: 'finish.rate-fur',
-  weather: 'finish.rate-dry',
-};
-
-function rateOf({ layer }: Laid): string {
-  if (layer.how === 'spray') return 'finish.rate-spray';
-  return layer.kind === 'fibre' && (layer.of === 'flock' || layer.of === 'grass')
-    ? 'finish.rate-flock'
-    : RATES[layer.kind];
-}
-
-const count = (n: number) => ({ value: n, unit: 'count' }) as const;
 
 function volumeOf(laid: Spread, area: Reckoning, own: OwnValues): Reckoning {
   const { zone, layer, coat, at, title, wetMm } = laid;
@@ -194,46 +150,7 @@ function driesOf(laid: Spread, own: OwnValues): Reckoning {
   });
 }
 
-/** @param casts how many come from a mould of one master: its texture is worked once, before the mould; null where there is none */
-function handsOf(laid: Laid, area: Reckoning, casts: number | null, own: OwnValues): Reckoning {
-  const [least, rate] = [sourced('finish.least', own), sourced(rateOf(laid), own)];
-  const { layer, zone } = laid;
-  const isOnMaster = layer.kind === 'texture' && casts !== null;
-  return figure(FINISH.hands, {
-    part: null,
-    at: laid.at,
-    title: `${laid.title}, at the bench`,
-    value: layer.coats * (least.value + area.quantity.value / (isOnMaster ? casts : 1) / rate.value),
-    formula: isOnMaster ? 't = k × (b + A ÷ n ÷ v)' : 't = k × (b + A ÷ v)',
-    terms: [
-      { symbol: 'k', name: 'Coats', quantity: count(layer.coats), origin: entry(zone.id, layer, 'coats') },
-      least.term('b'),
-      termFrom('A', area),
-      ...(isOnMaster ? [shaped('n', 'Cast from one master', casts, 'count')] : []),
-      rate.term('v'),
-    ],
-    note: isOnMaster ? 'Worked once, on the master, before the mould is made of it.' : undefined,
-  });
-}
-
 const shaped = shapedBy('its layers');
-
-function goesOf(laid: Laid, area: Reckoning, own: OwnValues): Reckoning[] {
-  if (laid.layer.kind !== 'shade') return [];
-  const [open, pace] = [sourced('finish.open', own), sourced('finish.rate-wash', own)];
-  const atOnce = open.value * pace.value;
-  return [
-    figure(FINISH.goes, {
-      part: null,
-      at: laid.at,
-      title: `${laid.title}, in goes`,
-      value: Math.max(1, Math.ceil(area.quantity.value / atOnce - 1e-9)),
-      formula: 'n = ⌈A ÷ (o × v)⌉',
-      terms: [termFrom('A', area), open.term('o'), pace.term('v')],
-      note: `No more than ${Math.round(atOnce)} cm² at one go: past that it can no longer be wiped back.`,
-    }),
-  ];
-}
 
 const SAYS_WEIGHT = { check: 'doubtful', stop: 'stop' } as const;
 
@@ -325,7 +242,9 @@ export function reckonZone(given: Given, zone: Zone, facts: ZoneFacts, known: Kn
       handsOf(one, on, casts, own),
       ...goesOf(one, on, own),
       ...(spread ? [volumeOf(spread, on, own), driesOf(spread, own)] : []),
-      ...(one.coat?.fibres ? [gramsOf(one, on, own), ...fibreRows(given, zone, one.layer, one.title)] : []),
+      ...(one.coat?.fibres
+        ? [fibreGrams(one, on, own), ...fibreRows(given, zone, one.layer, one.title)]
+        : []),
     ];
   });
   const dries = perLayer.filter(({ key }) => key.startsWith('finish.dries.'));
@@ -376,26 +295,4 @@ export function reckonZone(given: Given, zone: Zone, facts: ZoneFacts, known: Kn
       ...perLayer,
     ],
   };
-}
-
-function gramsOf({ layer, zone, at, title }: Laid, area: Reckoning, own: OwnValues): Reckoning {
-  const row = sourced('finish.fur', own);
-  const long = layer.lengthMm ?? 0;
-  return figure(FINISH.grams, {
-    part: null,
-    at,
-    title: `${title}, of it`,
-    value: area.quantity.value * row.value * long,
-    terms: [
-      termFrom('A', area),
-      row.term('g'),
-      {
-        symbol: 'L',
-        name: 'How long',
-        quantity: { value: long, unit: 'mm' },
-        origin: entry(zone.id, layer, 'lengthMm'),
-      },
-    ],
-    note: 'From the bottom up and from the back forward, each row over the roots of the one before.',
-  });
 }
