@@ -1,5 +1,8 @@
 import { expect, openDemo, stage, test } from './bench.ts';
 
+// One bench serves every page: a reading one of these tests sends would reach the other’s field.
+test.describe.configure({ mode: 'default' });
+
 const KEY = 'takes readings';
 
 test('a caliper reading goes into the field that has the cursor, and nowhere else', async ({
