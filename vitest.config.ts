@@ -1,5 +1,8 @@
 import { defineConfig } from 'vitest/config';
 
+// Days and hours are reckoned by the clock of the place: everywhere the same one.
+process.env.TZ = 'UTC';
+
 export default defineConfig({
   test: {
     include: [

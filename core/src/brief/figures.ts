@@ -16,7 +16,7 @@ export const BRIEF = declareFigures('brief', {
     unit: 'h',
     title: 'Bench hours left',
     says: 'hours at the bench until then',
-    formula: 'b = max(d, 0) × p',
+    formula: ['b = max(d, 0) × p', 'b = hours of the bench days until then'],
   },
   added: {
     key: 'brief.added',

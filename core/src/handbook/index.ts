@@ -26,6 +26,7 @@ import { PATTERN_RULES } from '../repeats/rows/patterns.ts';
 import { REPEATS_RULES } from '../repeats/rows/repeats.ts';
 import { ROUTE_RULES } from '../route/rows/route.ts';
 import { NAMED_SCALES } from '../scale/rows/scales.ts';
+import { SCHEDULE_RULES } from '../schedule/rows/schedule.ts';
 import { BENCH_THINGS } from '../size/rows/benchThings.ts';
 import { SIZE_RULES } from '../size/rows/size.ts';
 import { LIFE_SIZES } from '../size/rows/sizes.ts';
@@ -111,6 +112,7 @@ export const TABLES: readonly HandbookTable[] = [
   { id: 'deform', title: 'How clay moves in the oven', rows: DEFORM_RULES },
   { id: 'simulation', title: 'How heat goes in', rows: HEAT_RULES },
   { id: 'route', title: 'Steps and their minutes', rows: ROUTE_RULES },
+  { id: 'schedule', title: 'Days and what makes them late', rows: SCHEDULE_RULES },
 ];
 
 const ROWS: ReadonlyMap<string, Row> = new Map(

@@ -12,3 +12,4 @@ export * from '../ground/record/choices.ts';
 export * from '../picture/record/choices.ts';
 export * from '../repeats/record/choices.ts';
 export * from '../route/record/choices.ts';
+export * from '../schedule/record/choices.ts';

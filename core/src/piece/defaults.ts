@@ -3,6 +3,7 @@ import { DEFAULT_OVEN } from '../bake/record/defaults.ts';
 import { DEFAULT_BRIEF } from '../brief/record/defaults.ts';
 import { DEFAULT_CLAY, DEFAULT_CORE } from '../bulk/record/defaults.ts';
 import { type ClayId, newId, type PieceId } from '../record/index.ts';
+import { DEFAULT_BENCH_PLAN } from '../schedule/record/defaults.ts';
 import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
 import type { Part, Piece, Variant } from './document.ts';
 
@@ -17,6 +18,7 @@ export * from '../log/record/defaults.ts';
 export * from '../picture/record/defaults.ts';
 export * from '../repeats/record/defaults.ts';
 export * from '../route/record/defaults.ts';
+export * from '../schedule/record/defaults.ts';
 
 export const DEFAULT_PART = {
   parent: null,
@@ -66,6 +68,7 @@ export function newPiece(name: string, created: string, random: () => number = M
     drills: [],
     oven: DEFAULT_OVEN,
     route: null,
+    bench: DEFAULT_BENCH_PLAN,
     decisions: [],
     references: [],
     log: [],

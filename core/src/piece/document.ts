@@ -49,6 +49,7 @@ import { Nested, NestedKind, NestedList } from '../record/nested.ts';
 import { MouldChoice, PatternChoice, RepeatRule } from '../repeats/record/classes.ts';
 import { Aid, Route } from '../route/record/classes.ts';
 import type { Datum, FigureScale, OpenScale, RatioScale, Scale, ThingScale } from '../scale/index.ts';
+import { BenchPlan } from '../schedule/record/classes.ts';
 import { Bounds, FoundThing, Pair } from '../size/record/classes.ts';
 import { PART_STATES, type PartState } from './choices.ts';
 import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
@@ -65,6 +66,7 @@ export * from '../log/record/classes.ts';
 export * from '../picture/record/classes.ts';
 export * from '../repeats/record/classes.ts';
 export * from '../route/record/classes.ts';
+export * from '../schedule/record/classes.ts';
 export * from '../size/record/classes.ts';
 
 const FINITE = { allowInfinity: false, allowNaN: false } as const;
@@ -210,6 +212,8 @@ export class Piece {
   @IsDefined() @Nested(() => BakeSettings) oven!: BakeSettings;
   /** The maker’s own route; null while the proposed one stands. */
   @IsOptional() @Nested(() => Route) route!: Route | null;
+  /** When there is time at the bench, and what there is to work with. */
+  @IsDefined() @Nested(() => BenchPlan) bench!: BenchPlan;
   @NestedList(() => Decision) decisions!: Decision[];
   @NestedList(() => Reference) references!: Reference[];
   @NestedList(() => LogEntry) log!: LogEntry[];

@@ -11,6 +11,7 @@ import { PICTURE_LIMITS } from '../picture/record/limits.ts';
 import { type Limits, SIZE } from '../record/index.ts';
 import { REPEATS_LIMITS } from '../repeats/record/limits.ts';
 import { ROUTE_LIMITS } from '../route/record/limits.ts';
+import { SCHEDULE_LIMITS } from '../schedule/record/limits.ts';
 import { SIZE_LIMITS } from '../size/record/limits.ts';
 
 /**
@@ -44,6 +45,7 @@ export const LIMITS = {
   ...PICTURE_LIMITS,
   ...REPEATS_LIMITS,
   ...ROUTE_LIMITS,
+  ...SCHEDULE_LIMITS,
   ...GROUND_LIMITS,
   ...FINISH_LIMITS,
   ...LOG_LIMITS,

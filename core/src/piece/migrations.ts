@@ -1,4 +1,5 @@
 import { newId } from '../record/index.ts';
+import { DEFAULT_BENCH_PLAN } from '../schedule/record/defaults.ts';
 import { PieceFileError } from './errors.ts';
 
 /** A file’s content before it is known to be right. */
@@ -303,13 +304,14 @@ export const MIGRATIONS: readonly Migration[] = [
   {
     from: 8,
     to: 9,
-    name: 'surfaces with their layers, joints, own rules of one stuff over another, paints and their mixes',
+    name: 'surfaces with their layers, joints, own rules of one stuff over another, paints and their mixes, hours at the bench',
     up: (raw) => ({
       zones: [],
       joints: [],
       coatRules: [],
       pots: [],
       paintMixes: [],
+      bench: DEFAULT_BENCH_PLAN,
       ...raw,
       version: 9,
       ...(isRecord(raw.brief) && isRecord(raw.brief.schools)

@@ -5,7 +5,13 @@ import { findRow, ownFault } from '../handbook/index.ts';
 import { newId } from '../record/index.ts';
 import { completeWith, merged } from './complete.ts';
 import { PIECE_FORMAT, PIECE_VERSION } from './constants.ts';
-import { DEFAULT_BRIEF, DEFAULT_OVEN, DEFAULT_SCHOOLS, DEFAULT_STEP } from './defaults.ts';
+import {
+  DEFAULT_BENCH_PLAN,
+  DEFAULT_BRIEF,
+  DEFAULT_OVEN,
+  DEFAULT_SCHOOLS,
+  DEFAULT_STEP,
+} from './defaults.ts';
 import { Piece, type Quarantined, type Route, RouteStep, StepRelation } from './document.ts';
 import { PieceFileError } from './errors.ts';
 import { refuseDepth, soundCopy } from './intake.ts';
@@ -203,6 +209,7 @@ function siftHead(sieve: Sieve, record: RawRecord, now: string): RawRecord {
     wireSold: 'metric',
     drills: [],
     oven: DEFAULT_OVEN,
+    bench: DEFAULT_BENCH_PLAN,
   };
   const brief = merged(DEFAULT_BRIEF, record.brief ?? {});
   const head: RawRecord = {
@@ -216,6 +223,7 @@ function siftHead(sieve: Sieve, record: RawRecord, now: string): RawRecord {
     wireSold: record.wireSold ?? defaults.wireSold,
     drills: record.drills ?? defaults.drills,
     oven: merged(DEFAULT_OVEN, record.oven ?? {}),
+    bench: merged(DEFAULT_BENCH_PLAN, record.bench ?? {}),
     route: null,
     own: {},
     quarantine: [],

@@ -36,7 +36,16 @@ export {
   type RouteJudged,
 } from './judgeRoute.ts';
 export { isOfLayers, RELATION_SAYS, STEP_TITLES } from './kinds.ts';
-export { allAfter, allBefore, legalRange, loopIn, RouteLoopError, refuseLoops } from './order.ts';
+export {
+  allAfter,
+  allBefore,
+  legalRange,
+  loopIn,
+  orderKeeping,
+  RouteLoopError,
+  refuseLoops,
+  ringOf,
+} from './order.ts';
 export { orderGround } from './orderGround.ts';
 export { proposeRoute, routeOf } from './propose.ts';
 export type { HeatWindow, ProposeGround } from './proposedSteps.ts';

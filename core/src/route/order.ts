@@ -18,7 +18,18 @@ function nextOf(count: number, constraints: readonly Constraint[]): number[][] {
  * @returns places of the steps, the first again at the end
  */
 export function loopIn(count: number, constraints: readonly Constraint[]): number[] | null {
-  const next = nextOf(count, constraints);
+  return ringIn(nextOf(count, constraints));
+}
+
+/** A ring among edges; null where there is none. */
+export function ringOf(count: number, edges: Iterable<Edge>): number[] | null {
+  const next: number[][] = Array.from({ length: count }, () => []);
+  for (const [before, after] of edges) next[before]?.push(after);
+  return ringIn(next);
+}
+
+function ringIn(next: readonly (readonly number[])[]): number[] | null {
+  const count = next.length;
   const state = new Uint8Array(count);
   for (let start = 0; start < count; start += 1) {
     if (state[start] !== 0) continue;

@@ -59,6 +59,13 @@ interface Range {
   readonly high: number;
 }
 
+/** The ends of minutes that are the sum of their terms. */
+function rangeOf({ value, terms }: Worked): Range {
+  const by = (end: 'low' | 'high') =>
+    terms.reduce((sum, { quantity }) => sum + ((quantity[end] ?? quantity.value) - quantity.value), value);
+  return { low: Math.max(0, by('low')), high: by('high') };
+}
+
 function timeOf(
   step: RouteStep,
   what: 'hands' | 'wait',
@@ -99,6 +106,8 @@ export class StepTime {
   readonly waitMin: number;
   /** At the bench, for practised hands and for a first time. */
   readonly handsRange: Range;
+  /** Waiting, at its shortest and its longest. */
+  readonly waitRange: Range;
   readonly #step: RouteStep;
   readonly #ground: TimingGround;
 
@@ -110,7 +119,9 @@ export class StepTime {
       step.handsMin === null
         ? { low: handsOf(step, ground, 'quick').value, high: handsOf(step, ground, 'slow').value }
         : { low: step.handsMin, high: step.handsMin };
-    this.waitMin = step.waitMin ?? waitOf(step, ground).value;
+    const wait = step.waitMin === null ? waitOf(step, ground) : null;
+    this.waitMin = wait?.value ?? step.waitMin ?? 0;
+    this.waitRange = wait ? rangeOf(wait) : { low: this.waitMin, high: this.waitMin };
   }
 
   /** With its working, made when it is asked for: a route may have tens of thousands of steps. */

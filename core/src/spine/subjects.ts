@@ -14,6 +14,7 @@ import { pictureSubject } from '../picture/index.ts';
 import { repeatsSubject } from '../repeats/subject.ts';
 import { routeSubject } from '../route/index.ts';
 import { stepsSubject } from '../route/steps/subject.ts';
+import { scheduleSubject } from '../schedule/index.ts';
 import { sizeSubject } from '../size/index.ts';
 import { workingSubject } from './workingAsk.ts';
 
@@ -32,6 +33,7 @@ export const SUBJECTS = [
   stepsSubject,
   bakesSubject,
   routeSubject,
+  scheduleSubject,
   auditSubject,
   logSubject,
   benchSubject,

@@ -1,0 +1,2 @@
+export { scheduleCsv } from './csv.ts';
+export { readBusy, scheduleIcs } from './ics.ts';

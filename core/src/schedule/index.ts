@@ -1,0 +1,13 @@
+export type { SureOfDay } from './asks.ts';
+export { CalendarReadError, NoHoursError } from './errors.ts';
+export { SCHEDULE } from './figures.ts';
+export { beginsAt, dateOf, hoursOn, minutesOf, type Window } from './hours/windows.ts';
+export type { Cut } from './letGo/cuts.ts';
+export type { LetGo, Proposal } from './letGo/letGo.ts';
+export { type Taking, takeCut } from './letGo/taking.ts';
+export { type CanDo, canDo, type Moment } from './now/canDo.ts';
+export { hoursOf, scheduleOfPiece } from './reckoners.ts';
+export type { PlannedStep, ScheduleFacts } from './reckonSchedule.ts';
+export { scheduleSubject } from './subject.ts';
+export { comesAt } from './tasks/tasksOf.ts';
+export { daySays, longSays, momentSays } from './words.ts';
