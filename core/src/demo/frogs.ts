@@ -41,7 +41,7 @@ export function tollFrogs(now: string): Piece {
       ...DEFAULT_BRIEF,
       purpose: 'handled',
       due: formatISO(addDays(parseISO(now), 3), { representation: 'date' }),
-      hoursPerDay: 3,
+      hoursPerDay: 5,
       handledBy: 'players',
       seenFrom: 'above',
       schools: { ...DEFAULT_BRIEF.schools, colour: 'coloured', bakes: 'one', heat: 'full' },

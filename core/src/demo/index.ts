@@ -1,3 +1,4 @@
+export { lowWaterFerryBegun } from './begun.ts';
 export { lowWaterFerry } from './ferry.ts';
 export { tollFrogs } from './frogs.ts';
 export { DEMO_PICTURES } from './pictures.ts';

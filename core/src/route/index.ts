@@ -36,6 +36,7 @@ export {
   type RouteJudged,
 } from './judgeRoute.ts';
 export { isOfLayers, RELATION_SAYS, STEP_TITLES } from './kinds.ts';
+export { type LearnedPace, learnedPace } from './learned.ts';
 export {
   allAfter,
   allBefore,

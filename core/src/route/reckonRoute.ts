@@ -31,7 +31,10 @@ export interface RouteFacts {
   /** Of the clay of its part, the share that a step of some regions lays. */
   readonly shares: ReadonlyMap<string, number>;
   /** Minutes of every step. */
-  readonly times: ReadonlyMap<string, { readonly handsMin: number; readonly waitMin: number }>;
+  readonly times: ReadonlyMap<
+    string,
+    { readonly handsMin: number; readonly waitMin: number; readonly reckonedMin: number }
+  >;
 }
 
 /** The route of a piece with its times and how its order stands. */

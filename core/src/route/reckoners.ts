@@ -20,6 +20,8 @@ export const routeOfPiece = pieceReckoner(
     heeds,
     shares,
     judged,
-    times: new Map([...times].map(([id, { handsMin, waitMin }]) => [id, { handsMin, waitMin }])),
+    times: new Map(
+      [...times].map(([id, { handsMin, waitMin, reckonedMin }]) => [id, { handsMin, waitMin, reckonedMin }]),
+    ),
   }),
 );

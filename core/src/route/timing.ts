@@ -2,6 +2,7 @@ import type { RouteStep } from '../piece/index.ts';
 import { figure, type Reckoning, sourced, termFrom } from '../reckoning/index.ts';
 import { STEP } from './figures.ts';
 import { handsOf, NOTHING, type TimingGround, toldOf, type Worked } from './hands.ts';
+import { type LearnedPace, learnedPace } from './learned.ts';
 
 function rowOf(row: string, { own }: TimingGround): Worked {
   const one = sourced(row, own);
@@ -51,6 +52,27 @@ function waitOf(step: RouteStep, ground: TimingGround): Worked {
     default:
       return NOTHING;
   }
+}
+
+/** Minutes at the pace that the log has taught. */
+function atPace(worked: Worked, pace: LearnedPace | null): Worked {
+  if (!pace || !worked.formula.startsWith('t = ')) return worked;
+  return {
+    value: worked.value * pace.factor,
+    formula: `t = (${worked.formula.slice(4)}) × q`,
+    terms: [
+      ...worked.terms,
+      {
+        symbol: 'q',
+        name: 'Own pace of steps like it',
+        quantity: { value: pace.factor, unit: '' },
+        origin: {
+          kind: 'shape',
+          says: `${pace.count} in the log, ${pace.median.toFixed(2)} times what was reckoned in the middle`,
+        },
+      },
+    ],
+  };
 }
 
 /** The ends that minutes may lie between. */
@@ -103,21 +125,30 @@ function timeOf(
 /** What a step takes at the bench and waiting: as entered, or reckoned from its parts. */
 export class StepTime {
   readonly handsMin: number;
+  /** At the bench, before anything was learned from steps like it. */
+  readonly reckonedMin: number;
   readonly waitMin: number;
   /** At the bench, for practised hands and for a first time. */
   readonly handsRange: Range;
   /** Waiting, at its shortest and its longest. */
   readonly waitRange: Range;
+  readonly #pace: LearnedPace | null;
   readonly #step: RouteStep;
   readonly #ground: TimingGround;
 
   constructor(step: RouteStep, ground: TimingGround) {
     this.#step = step;
     this.#ground = ground;
-    this.handsMin = step.handsMin ?? handsOf(step, ground).value;
+    this.reckonedMin = step.handsMin ?? handsOf(step, ground).value;
+    this.#pace = step.handsMin === null ? learnedPace(ground.piece, step.kind) : null;
+    const factor = this.#pace?.factor ?? 1;
+    this.handsMin = this.reckonedMin * factor;
     this.handsRange =
       step.handsMin === null
-        ? { low: handsOf(step, ground, 'quick').value, high: handsOf(step, ground, 'slow').value }
+        ? {
+            low: handsOf(step, ground, 'quick').value * factor,
+            high: handsOf(step, ground, 'slow').value * factor,
+          }
         : { low: step.handsMin, high: step.handsMin };
     const wait = step.waitMin === null ? waitOf(step, ground) : null;
     this.waitMin = wait?.value ?? step.waitMin ?? 0;
@@ -127,7 +158,7 @@ export class StepTime {
   /** With its working, made when it is asked for: a route may have tens of thousands of steps. */
   get hands(): Reckoning {
     const [step, ground] = [this.#step, this.#ground];
-    const worked = step.handsMin === null ? handsOf(step, ground) : NOTHING;
+    const worked = step.handsMin === null ? atPace(handsOf(step, ground), this.#pace) : NOTHING;
     return timeOf(step, 'hands', worked, step.handsMin, this.handsRange);
   }
 

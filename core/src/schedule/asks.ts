@@ -38,6 +38,8 @@ export const sureAsk = ask('schedule.sure', (given: Given): SureOfDay | null => 
   const sure = howSure(tasks, bench, order, {
     runs: sourced('schedule.runs', own).value,
     together: sourced('schedule.together', own).value / 100,
+    // A night between is nobody’s delay: what counts is time at the bench.
+    measure: (end) => bench.time.gone(end),
   });
   const [first, last] = [sure.ends[0] ?? bench.now, sure.ends.at(-1) ?? bench.now];
   const counts = new Array<number>(STRETCHES).fill(0);
@@ -81,6 +83,7 @@ export const letGoAsk = ask('schedule.let-go', (given: Given): LetGo | null => {
       due,
     }),
     network,
+    sourced('schedule.together', own).value / 100,
   );
 });
 

@@ -6,6 +6,8 @@ export type { Cut } from './letGo/cuts.ts';
 export type { LetGo, Proposal } from './letGo/letGo.ts';
 export { type Taking, takeCut } from './letGo/taking.ts';
 export { type CanDo, canDo, type Moment } from './now/canDo.ts';
+export { readSitting, type Sitting, sittingMin } from './now/sitting.ts';
+export { type Ended, stepEnded } from './now/stepDone.ts';
 export { hoursOf, scheduleOfPiece } from './reckoners.ts';
 export type { PlannedStep, ScheduleFacts } from './reckonSchedule.ts';
 export { scheduleSubject } from './subject.ts';

@@ -5,7 +5,7 @@ interface TextFieldProps extends FieldProps {
   readonly value: string;
   readonly onText: (text: string) => void;
   readonly long?: boolean;
-  readonly type?: 'text' | 'date' | 'datetime-local';
+  readonly type?: 'text' | 'date' | 'time' | 'datetime-local';
 }
 
 /** A line or some lines of text. */

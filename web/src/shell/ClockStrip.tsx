@@ -2,9 +2,9 @@ import { type BakeStage, bakeStage, clockText, nextEarly, type RunningBake } fro
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
+import { keepAwake, notice, sound } from '../parts/alarm.ts';
 import { useNow } from '../parts/useNow.ts';
 import { changeBake, useAppDispatch, useAppSelector } from '../state/store.ts';
-import { keepAwake, notice, sound } from './alarm.ts';
 
 /** It sounds again so often until it is heard, ms. */
 const AGAIN = 15_000;

@@ -4,10 +4,10 @@ import { X } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
+import { keepAwake, notice, sound } from '../parts/alarm.ts';
 import { useNow } from '../parts/useNow.ts';
 import { useAppDispatch, useAppSelector } from '../state/store.ts';
 import { workshopChanged } from '../state/workshopSlice.ts';
-import { keepAwake, notice, sound } from './alarm.ts';
 
 const STAGE_SAYS = { work: 'work it', sets: 'let it set', set: 'set' } as const;
 const CALLS = {

@@ -23,6 +23,9 @@ import { VersionsDialog } from './Versions.tsx';
 
 const views = new Map(LENSES.map(({ stage, load }) => [stage as string, lazy(load)]));
 
+/** What leans on the time of the day is looked at again so often, ms. */
+const NOW_AGAIN = 10 * 60_000;
+
 /** Has a lens fetched anew that could not be fetched. */
 function fetchAnew(lens: string): void {
   const manifest = lensOf(lens);
@@ -91,6 +94,14 @@ function useOpening(id: string) {
     },
     [id, dispatch],
   );
+
+  // Days and hours are reckoned from now: a page that is left open is not of this morning.
+  const isHere = useAppSelector((state) => state.document.piece !== null);
+  useEffect(() => {
+    if (!isHere) return undefined;
+    const timer = setInterval(() => dispatch(dayBegan(new Date().toISOString())), NOW_AGAIN);
+    return () => clearInterval(timer);
+  }, [isHere, dispatch]);
 
   useEffect(() => {
     let gone = false;

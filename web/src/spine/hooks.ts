@@ -5,6 +5,7 @@ import type { Part, Piece } from '@every-inch/core/piece';
 import type { Lens, OwnValues, ReckoningId, ShownFigure } from '@every-inch/core/reckoning';
 import { type BakeState, followed, type RouteFacts } from '@every-inch/core/route';
 import { resolveScale } from '@every-inch/core/scale';
+import type { ScheduleFacts } from '@every-inch/core/schedule';
 import type { AnyAsk, AnyReckoner } from '@every-inch/core/spine';
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { shallowEqual } from 'react-redux';
@@ -285,4 +286,9 @@ export function useRouteFacts(): RouteFacts {
         : told,
     [told, route],
   );
+}
+
+/** When everything of the piece is done; undefined before that is known. */
+export function useScheduleFacts(): ScheduleFacts | undefined {
+  return useTold('schedule.piece', null) ?? undefined;
 }

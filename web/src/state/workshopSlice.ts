@@ -2,6 +2,7 @@ import type { RunningBake } from '@every-inch/core/bake';
 import type { Paper } from '@every-inch/core/drawing';
 import type { OwnValues } from '@every-inch/core/reckoning';
 import type { RunningMix } from '@every-inch/core/repeats';
+import type { Sitting } from '@every-inch/core/schedule';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** The maker’s settings over all pieces. */
@@ -18,6 +19,8 @@ export interface Workshop {
   readonly bake: RunningBake | null;
   /** Mixes that are being worked or that set, the oldest first. */
   readonly mixes: readonly RunningMix[];
+  /** The step that is being worked on. */
+  readonly sitting: Sitting | null;
 }
 
 export const DEFAULT_WORKSHOP: Workshop = {
@@ -28,6 +31,7 @@ export const DEFAULT_WORKSHOP: Workshop = {
   theme: 'system',
   bake: null,
   mixes: [],
+  sitting: null,
 };
 
 const slice = createSlice({

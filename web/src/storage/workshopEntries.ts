@@ -2,6 +2,7 @@ import { readRunningBake } from '@every-inch/core/bake';
 import { PAPERS } from '@every-inch/core/drawing';
 import { findRow, ownFault } from '@every-inch/core/handbook';
 import { readRunningMixes } from '@every-inch/core/repeats';
+import { readSitting } from '@every-inch/core/schedule';
 import { dequal } from 'dequal';
 import { DEFAULT_WORKSHOP, type Workshop } from '../state/workshopSlice.ts';
 
@@ -131,5 +132,6 @@ export function workshopOf(entries: Entries): Workshop {
         : DEFAULT_WORKSHOP.ruleMeasuredMm,
     bake: readRunningBake(of('bake')),
     mixes: readRunningMixes(of('mixes')),
+    sitting: readSitting(of('sitting')),
   };
 }

@@ -15,10 +15,11 @@ import {
 import { Nested, NestedList } from '../../record/nested.ts';
 import { CAST_STUFFS, type CastStuff, MOULD_STUFFS, type MouldStuff } from '../../repeats/record/choices.ts';
 import { REPEATS_LIMITS } from '../../repeats/record/limits.ts';
+import { STEP_KINDS, type StepKind } from '../../route/record/choices.ts';
 import { LOG_LIMITS } from './limits.ts';
 
 /** What an entry tells of. */
-export const ENTRY_KINDS = ['measure', 'bake', 'note', 'result', 'cast'] as const;
+export const ENTRY_KINDS = ['measure', 'bake', 'note', 'result', 'cast', 'step'] as const;
 export type EntryKind = (typeof ENTRY_KINDS)[number];
 
 /** A picture of an entry; the picture itself lies beside the piece. */
@@ -52,6 +53,16 @@ export class CastMeasured {
   @Amount(LOG_LIMITS.castMeasured.castMm) castMm!: number;
 }
 
+/** What a step of the route took at the bench: it teaches what the next of its kind takes. */
+export class StepTook {
+  @Matches(ID_PATTERN) step!: string;
+  @IsIn(STEP_KINDS) of!: StepKind;
+  @Amount(LOG_LIMITS.stepTook.tookMin) tookMin!: number;
+  /** As it was reckoned, before anything was learned from steps like it. */
+  @Amount(LOG_LIMITS.stepTook.reckonedMin) reckonedMin!: number;
+  @IsIn(['done', 'wrong']) outcome!: 'done' | 'wrong';
+}
+
 export class LogEntry {
   @Matches(ID_PATTERN) id!: EntryId;
   @Moment() at!: string;
@@ -61,6 +72,7 @@ export class LogEntry {
   @IsOptional() @Nested(() => BakeRecord) bake!: BakeRecord | null;
   @IsOptional() @Nested(() => RuleResult) result!: RuleResult | null;
   @IsOptional() @Nested(() => CastMeasured) cast!: CastMeasured | null;
+  @IsOptional() @Nested(() => StepTook) step!: StepTook | null;
   @IsString() @MaxLength(NOTE_LENGTH) note!: string;
   /** What to do otherwise next time; speaks up at the same stage. */
   @IsString() @MaxLength(NOTE_LENGTH) lesson!: string;

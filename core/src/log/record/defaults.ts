@@ -6,6 +6,7 @@ export const DEFAULT_ENTRY = {
   bake: null,
   result: null,
   cast: null,
+  step: null,
   note: '',
   lesson: '',
   pictures: [],

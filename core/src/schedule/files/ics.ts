@@ -1,5 +1,5 @@
 import ICAL from 'ical.js';
-import ical, { ICalCalendarMethod, ICalEventBusyStatus } from 'ical-generator';
+import ical, { ICalCalendarMethod, ICalEventTransparency } from 'ical-generator';
 import { type Busy, MOST_BUSY, newId } from '../../piece/index.ts';
 import { CalendarReadError } from '../errors.ts';
 import { dateOf } from '../hours/windows.ts';
@@ -9,6 +9,8 @@ const LONGEST_NAME = 100;
 /** A rule of a calendar that goes on for ever is followed so far. */
 const MOST_DAYS = 366;
 const MOST_OF_ONE = 1000;
+/** A rule that began long ago is followed to today through so many days at most: some fifty years. */
+const MOST_TIMES = 20_000;
 /** Larger than any calendar of one person, characters. */
 const LARGEST = 5e6;
 
@@ -33,7 +35,7 @@ export function scheduleIcs(name: string, steps: readonly PlannedStep[], now: st
         stamp,
         summary:
           step.sittings.length > 1 ? `${step.title} (${i + 1} of ${step.sittings.length})` : step.title,
-        busystatus: ICalEventBusyStatus.BUSY,
+        transparency: ICalEventTransparency.OPAQUE,
       });
     });
     if (step.done - step.waitFrom >= 1)
@@ -43,7 +45,7 @@ export function scheduleIcs(name: string, steps: readonly PlannedStep[], now: st
         end: dateOf(step.done),
         stamp,
         summary: `${step.title}: ${step.holds === 'oven' ? 'in the oven' : 'waits'}`,
-        busystatus: ICalEventBusyStatus.FREE,
+        transparency: ICalEventTransparency.TRANSPARENT,
       });
   }
   return calendar.toString();
@@ -93,7 +95,8 @@ export function readBusy(text: string, from: Date, random: () => number = Math.r
     if (!event.isRecurring()) push(event.startDate);
     else {
       const times = event.iterator();
-      for (let i = 0; i < MOST_OF_ONE; i += 1) {
+      const before = found.length;
+      for (let i = 0; i < MOST_TIMES && found.length - before < MOST_OF_ONE; i += 1) {
         const next = times.next();
         if (!next || !push(next)) break;
       }

@@ -45,7 +45,16 @@ export function howSure(
   tasks: readonly Task[],
   bench: Bench,
   order: ArrayLike<number>,
-  { runs, together }: { readonly runs: number; readonly together: number },
+  {
+    runs,
+    together,
+    measure = (end) => end,
+  }: {
+    readonly runs: number;
+    readonly together: number;
+    /** By what an end is later than another, min; by time where none is told. */
+    readonly measure?: (end: number) => number;
+  },
 ): Sure {
   const n = tasks.length;
   const tables = new PertTables();
@@ -67,7 +76,7 @@ export function howSure(
     }
     ends[run] = placer.place(order, hands, waits);
   }
-  return { delays: delaysOf(tasks, ends, took), ends: ends.toSorted() };
+  return { delays: delaysOf(tasks, ends.map(measure), took), ends: ends.toSorted() };
 }
 
 function delaysOf(tasks: readonly Task[], ends: Float64Array, took: Float32Array): Delay[] {

@@ -102,6 +102,7 @@ describe('the bakes of a piece', () => {
           measure: null,
           result: null,
           cast: null,
+          step: null,
           bake: { temperatureC: 130, minutes: 40, thicknessMm: 8, outcome: 'good' as const },
           note: '',
           lesson: '',

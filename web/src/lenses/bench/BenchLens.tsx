@@ -14,8 +14,12 @@ import { workshopChanged } from '../../state/workshopSlice.ts';
 import { save } from '../../storage/shelf.ts';
 import { Aids } from './Aids.tsx';
 import { AskFirst } from './AskFirst.tsx';
+import { Days } from './days/Days.tsx';
+import { Hours } from './days/Hours.tsx';
+import { Orders } from './days/Orders.tsx';
 import { Handling } from './Handling.tsx';
 import { LayOutList } from './LayOutList.tsx';
+import { Now } from './now/Now.tsx';
 import { RescueList } from './RescueList.tsx';
 import { RouteList } from './RouteList.tsx';
 import { Seams } from './Seams.tsx';
@@ -73,6 +77,9 @@ export default function BenchLens() {
       title="Bench"
       middle={
         <>
+          <Days />
+          <Hours />
+          <Orders />
           <AskFirst />
           <RouteList />
           <Aids />
@@ -111,6 +118,7 @@ export default function BenchLens() {
       }
       reckoning={
         <>
+          <Now />
           <Stretch title="The route">
             {figures.map((figure) => (
               <FigureRow key={figure.id} figure={figure} />

@@ -2,7 +2,10 @@ import type { LensManifest } from '../../parts/lens.ts';
 
 export const benchLens: LensManifest = {
   stage: 'bench',
-  edits: ['route'],
-  keys: [['P', 'save the bench sheet as PDF']],
+  edits: ['route', 'bench'],
+  keys: [
+    ['P', 'save the bench sheet as PDF'],
+    ['B', 'bench mode: the step alone, over all of the screen'],
+  ],
   load: () => import('./BenchLens.tsx'),
 };

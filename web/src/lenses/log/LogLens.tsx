@@ -33,6 +33,8 @@ function headline(entry: LogEntry, title: (key: string) => string): string {
   if (entry.measure) return `${title(entry.measure.key)}: ${entry.measure.madeMm.toFixed(1)} mm`;
   if (entry.cast)
     return `A cast of ${entry.cast.castMm.toFixed(1)} mm from a master of ${entry.cast.masterMm.toFixed(1)} mm`;
+  if (entry.step)
+    return `${Math.max(1, Math.round(entry.step.tookMin))} min at the bench, reckoned ${Math.round(entry.step.reckonedMin)}`;
   if (entry.result)
     return `${triedSays(entry.result.rule, entry.result.stuff)}: it went ${entry.result.outcome === 'good' ? 'well' : 'badly'}`;
   return 'Note';

@@ -23,7 +23,7 @@ import { useAllFacts, useFind } from '../../spine/hooks.ts';
 import { edit, selectPart, useAppDispatch, useAppSelector, useOpenPiece } from '../../state/store.ts';
 
 /** What can be recorded. */
-export type RecordKind = Exclude<LogEntry['kind'], 'result' | 'cast'>;
+export type RecordKind = Exclude<LogEntry['kind'], 'result' | 'cast' | 'step'>;
 
 /** All that any record asks for; each kind has checks of its own. */
 type Draft = RecordDraft & Omit<BakeDraft, keyof RecordDraft> & Omit<MeasureDraft, keyof RecordDraft>;

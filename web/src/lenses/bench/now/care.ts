@@ -1,0 +1,22 @@
+import { CARE, type CareStep } from '@every-inch/core/handbook';
+import type { StepKind } from '@every-inch/core/piece';
+
+const CARE_OF: Readonly<Partial<Record<StepKind, readonly CareStep[]>>> = {
+  wire: ['blade'],
+  bake: ['bake'],
+  dry: ['bake'],
+  small: ['bake'],
+  skin: ['clay'],
+  sand: ['dust', 'blade'],
+  seal: ['finish'],
+  coat: ['finish'],
+  fix: ['finish'],
+  joint: ['finish'],
+  assemble: ['piece'],
+};
+
+/** The cautions of a kind of step, in short. */
+export function careOf(kind: StepKind): readonly string[] {
+  const steps = CARE_OF[kind] ?? [];
+  return CARE.filter(({ step }) => steps.includes(step)).map(({ says }) => says);
+}
