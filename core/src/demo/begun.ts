@@ -1,8 +1,15 @@
 import { formatISO, parseISO, subDays } from 'date-fns';
-import { DEFAULT_STEP, type PartId, type Piece, type RouteStep, type StepKind } from '../piece/index.ts';
+import {
+  DEFAULT_ORDER,
+  DEFAULT_STEP,
+  type PartId,
+  type Piece,
+  type RouteStep,
+  type StepKind,
+} from '../piece/index.ts';
 import { lowWaterFerry } from './ferry.ts';
 
-/** Steps that are ticked: of which part, what they are, and how many days ago; titles and needs come from the proposal. */
+/** Steps that are ticked, in the order of the proposal: of which part, what they are, and how many days ago; titles and needs come from the proposal. */
 const TICKED: readonly (readonly [kind: StepKind, part: string, daysAgo: number])[] = [
   ['wire', 'ferrywoman', 3],
   ['bind', 'ferrywoman', 3],
@@ -17,8 +24,8 @@ const TICKED: readonly (readonly [kind: StepKind, part: string, daysAgo: number]
   ['core', 'post', 2],
   ['core', 'lantern', 2],
   ['wire', 'willow', 2],
-  ['core', 'quay', 1],
   ['bind', 'willow', 1],
+  ['core', 'quay', 1],
 ];
 
 /** *Low Water Ferry* with three days of work behind it: wires, blocks and cores, ticked off its route. */
@@ -35,5 +42,16 @@ export function lowWaterFerryBegun(now: string): Piece {
       done: formatISO(subDays(parseISO(now), daysAgo)),
     }),
   );
-  return { ...piece, route: { steps, relations: [], without: [] } };
+  const resin = {
+    ...DEFAULT_ORDER,
+    id: 'resin',
+    name: 'clear casting resin',
+    step: 'ground-pour-tide',
+    daysOnWay: 5,
+  };
+  return {
+    ...piece,
+    route: { steps, relations: [], without: [] },
+    bench: { ...piece.bench, orders: [resin] },
+  };
 }

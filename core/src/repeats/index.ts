@@ -1,6 +1,7 @@
 export type { CutFromSheets, SetInSpace } from './asks.ts';
 export {
   batchesOf,
+  bySoonest,
   type MixStage,
   MOST_MIXES,
   mixStage,

@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { batchesOf, MOST_MIXES, mixStage, type RunningMix, readRunningMixes } from './mixClock.ts';
+import { batchesOf, bySoonest, MOST_MIXES, mixStage, type RunningMix, readRunningMixes } from './mixClock.ts';
 
 const AT = Date.parse('2026-05-01T09:00:00Z');
 /** Mould putty: 3 min to place it, 25 to set (common practice). */
 const PUTTY: RunningMix = {
   id: 'mix-1',
   pieceId: 'p',
+  kind: 'mix',
   what: 'Mug mould',
   placesMin: 3,
   setsMin: 25,
@@ -32,6 +33,19 @@ describe('the clock of a mix', () => {
     expect(readRunningMixes(kept)).toEqual([PUTTY]);
     expect(readRunningMixes('none')).toEqual([]);
     expect(readRunningMixes(Array.from({ length: 40 }, () => PUTTY))).toHaveLength(MOST_MIXES);
+  });
+
+  it('a coat only dries, and clocks stand in the order in which they are free', () => {
+    const coat: RunningMix = { ...PUTTY, id: 'coat', kind: 'dry', placesMin: 0, setsMin: 45 };
+    expect(mixStage(coat, AT)).toEqual({ stage: 'sets', ms: 45 * 60_000 });
+    expect(mixStage(coat, AT + 46 * 60_000).stage).toBe('set');
+    const order = (minutes: number) => bySoonest([coat, PUTTY], AT + minutes * 60_000).map(({ id }) => id);
+    expect(order(1)).toEqual(['mix-1', 'coat']);
+    expect(order(30)).toEqual(['coat', 'mix-1']);
+    // Kept before there were coats among them, a clock is that of a mix; a mix has time to be worked.
+    const { kind: _, ...before } = PUTTY;
+    expect(readRunningMixes([coat, before])).toEqual([coat, PUTTY]);
+    expect(readRunningMixes([{ ...PUTTY, placesMin: 0 }])).toEqual([]);
   });
 
   it('all of a batch is placed while it can be worked', () => {

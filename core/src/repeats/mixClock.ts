@@ -1,9 +1,11 @@
-/** A mix that is being worked or that sets; plain data, to be kept while the tab is closed. */
+/** A mix that is being worked or that sets, or a coat that dries; plain data, to be kept while the tab is closed. */
 export interface RunningMix {
   readonly id: string;
   readonly pieceId: string;
   readonly what: string;
-  /** Minutes it can be worked, and until it is set, from when it was mixed. */
+  /** A coat, a glue or a soak is only waited for: no time in it can be worked. */
+  readonly kind: 'mix' | 'dry';
+  /** Minutes it can be worked, and until it is set or dry, from when it was mixed or laid. */
   readonly placesMin: number;
   readonly setsMin: number;
   /** ISO. */
@@ -34,7 +36,7 @@ export function mixStage({ startedAt, placesMin, setsMin, speed }: RunningMix, n
 }
 
 /** Most clocks side by side. */
-export const MOST_MIXES = 6;
+export const MOST_MIXES = 12;
 const TEXT = 200;
 
 function isMix(one: unknown): one is RunningMix {
@@ -46,7 +48,7 @@ function isMix(one: unknown): one is RunningMix {
     isText(of.id) &&
     isText(of.pieceId) &&
     isText(of.what) &&
-    isMinutes(of.placesMin) &&
+    (of.kind === 'dry' ? of.placesMin === 0 : isMinutes(of.placesMin)) &&
     isMinutes(of.setsMin) &&
     isMinutes(of.speed) &&
     typeof of.startedAt === 'string' &&
@@ -56,7 +58,21 @@ function isMix(one: unknown): one is RunningMix {
 
 /** Clocks from what was kept; what is none is passed over. */
 export function readRunningMixes(raw: unknown): readonly RunningMix[] {
-  return Array.isArray(raw) ? raw.filter(isMix).slice(0, MOST_MIXES) : [];
+  if (!Array.isArray(raw)) return [];
+  return raw
+    .filter(isMix)
+    .map((one): RunningMix => ({ ...one, kind: one.kind === 'dry' ? 'dry' : 'mix' }))
+    .slice(0, MOST_MIXES);
+}
+
+/** Clocks in the order in which they are free: what can still be worked, then what is set or dry the soonest, then what is. */
+export function bySoonest(mixes: readonly RunningMix[], now: number): RunningMix[] {
+  const at = (one: RunningMix) => mixStage(one, now);
+  const rank = { work: 0, sets: 1, set: 2 };
+  return mixes.toSorted((a, b) => {
+    const [one, other] = [at(a), at(b)];
+    return rank[one.stage] - rank[other.stage] || one.ms - other.ms;
+  });
 }
 
 /** What is placed of one mix in its working time, and how many mixes all of it takes. */

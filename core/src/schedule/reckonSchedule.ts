@@ -71,6 +71,8 @@ const DAY = 1440;
 const HOUR = 60;
 /** With less than this share of the bench hours to spare it is only just in time. */
 const TIGHT = 0.1;
+/** So much of the days after it is over and due is shown too, min. */
+const SHOWN_AFTER = 5 * DAY;
 /** More time at the bench is not handed out than is looked at. */
 const MOST_WINDOWS = 400;
 
@@ -243,7 +245,7 @@ export function reckonSchedule(
       end,
       due,
       lateMin: due === null ? null : lateBy(bench, end, due),
-      bench: windowsTill(bench, Math.max(end, due ?? end)),
+      bench: windowsTill(bench, Math.max(end, due ?? end) + SHOWN_AFTER),
       isAbout,
       says: null,
     };

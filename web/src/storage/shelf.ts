@@ -34,10 +34,10 @@ export async function firstVisit(): Promise<void> {
 /** Puts the demo pieces on the shelf as they were made; ones of the same name stay beside them. */
 export async function putDemo(): Promise<void> {
   const pieces = await pieceStore();
-  const { lowWaterFerryBegun, tollFrogs } = await import('@every-inch/core/demo');
+  const { lowWaterFerry, tollFrogs } = await import('@every-inch/core/demo');
   const taken = new Set((await pieces.heads()).map(({ id }) => id));
   await putDemoPictures();
-  for (const make of [tollFrogs, lowWaterFerryBegun]) {
+  for (const make of [tollFrogs, lowWaterFerry]) {
     const now = nextMoment();
     const piece = make(now);
     await pieces.put(taken.has(piece.id) ? { ...piece, id: newId<PieceId>(piece.name) } : piece, now);

@@ -25,8 +25,17 @@ const IN_OVEN: readonly RouteStep['kind'][] = ['bake', 'dry'];
 const DAY = 1440;
 const HOUR = 60;
 
+/** Nothing is waited for longer than ten years: what never dries is told where it is laid. */
+const LONGEST = 5_256_000;
+
+const within = (minutes: number): number => (minutes >= 0 ? Math.min(minutes, LONGEST) : 0);
+
 function spread(likely: number, { low, high }: { readonly low: number; readonly high: number }): Spread {
-  return { quick: Math.min(low, likely), likely, slow: Math.max(high, likely) };
+  return {
+    quick: within(Math.min(low, likely)),
+    likely: within(likely),
+    slow: within(Math.max(high, likely)),
+  };
 }
 
 function holdsOf({ kind }: RouteStep): Holds {

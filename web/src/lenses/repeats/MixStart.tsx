@@ -40,6 +40,7 @@ export function MixStart({ what, placesMin, setsMin }: StartProps) {
     const mix: RunningMix = {
       id: `mix-${Date.now()}`,
       pieceId,
+      kind: 'mix',
       what,
       placesMin,
       setsMin,

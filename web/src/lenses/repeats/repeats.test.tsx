@@ -178,7 +178,7 @@ describe('a mould and its clock', () => {
 
   it('a clock goes on by the time of day: it sets after three minutes, and has set after twenty-five', () => {
     const at = (minutes: number) => new Date(Date.now() - minutes * 60_000).toISOString();
-    const mix = { pieceId: ferry.id, placesMin: 3, setsMin: 25, speed: 1 };
+    const mix = { pieceId: ferry.id, kind: 'mix' as const, placesMin: 3, setsMin: 25, speed: 1 };
     store.dispatch(
       workshopChanged({
         mixes: [

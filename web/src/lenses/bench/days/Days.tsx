@@ -50,7 +50,9 @@ function SureSays({ facts, sure }: { readonly facts: ScheduleFacts; readonly sur
       {sure ? (
         <span>
           <strong>
-            Half the time done by {daySays(sure.half, now)}, nine times in ten by {daySays(sure.nine, now)}.
+            {daySays(sure.half, now) === daySays(sure.nine, now)
+              ? `Done by ${daySays(sure.nine, now)}, nine times in ten.`
+              : `Half the time done by ${daySays(sure.half, now)}, nine times in ten by ${daySays(sure.nine, now)}.`}
           </strong>{' '}
           {sure.inTime !== null && (
             <span

@@ -232,6 +232,7 @@ export function DaysView({ facts, sure, selected, onSelect, onPin }: ViewProps) 
   const height = below + (sure ? BAND + 8 : 4);
   return (
     <div ref={room} className="overflow-x-auto overflow-y-hidden">
+      {/* biome-ignore lint/a11y/useSemanticElements: a drawing whose steps can be pressed is no field set */}
       <svg width={scale.width} height={height} role="group" aria-label="Days" className="block select-none">
         <defs>
           <pattern

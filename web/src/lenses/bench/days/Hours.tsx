@@ -283,10 +283,10 @@ export function Hours() {
           <DaysOff of="spray" says="No spraying on" />
         </div>
         <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
-          {time('The oven may run from', 'ovenFrom', false)}
-          {time('until', 'ovenTo', true)}
+          {time('Oven from', 'ovenFrom', false)}
+          {time('Oven until', 'ovenTo', true)}
           {time('Spraying from', 'sprayFrom', false)}
-          {time('spraying until', 'sprayTo', true)}
+          {time('Spraying until', 'sprayTo', true)}
           <NumberField
             label="Ovens"
             className="w-11"

@@ -1,5 +1,6 @@
 import { stepHint } from '@every-inch/core/bench';
 import type { RouteStep } from '@every-inch/core/piece';
+import { MOST_MIXES } from '@every-inch/core/repeats';
 import { changeStep, followed } from '@every-inch/core/route';
 import { type CanDo, canDo, type Moment, sittingMin, stepEnded } from '@every-inch/core/schedule';
 import { useMemo, useState } from 'react';
@@ -73,6 +74,26 @@ export function useNowSteps() {
       ),
     );
     if (sitting) dispatch(workshopChanged({ sitting: null }));
+    const waitMin = now.step.done - now.step.waitFrom;
+    // What goes into the oven has its own clock, started at Bake with the heat there is.
+    if (outcome === 'done' && waitMin >= 1 && now.step.holds !== 'oven')
+      dispatch(
+        workshopChanged({
+          mixes: [
+            ...store.getState().workshop.mixes,
+            {
+              id: `dry-${now.route.id}-${Date.now()}`,
+              pieceId,
+              kind: 'dry' as const,
+              what: now.route.title,
+              placesMin: 0,
+              setsMin: waitMin,
+              startedAt: new Date().toISOString(),
+              speed: 1,
+            },
+          ].slice(-MOST_MIXES),
+        }),
+      );
     if (outcome === 'wrong') {
       setPassed((before) => [...before.filter((id) => id !== now.route.id), now.route.id]);
       toast('Written in the log. What can be done about it stands under “When it goes wrong”.');

@@ -1,0 +1,68 @@
+import { readFileSync } from 'node:fs';
+import { expect, openDemo, stage, test } from './bench.ts';
+
+test('too late: what is needed is let go at one press, and the day holds in nine of ten cases', async ({
+  page,
+}) => {
+  await openDemo(page, 'Toll Frogs', 'Bench');
+  await expect(page.getByText(/at the bench too late/)).toBeVisible({ timeout: 60_000 });
+  const list = page.getByRole('region', { name: 'To let go' });
+  await expect(list.getByText(/enough in nine of ten cases/)).toBeVisible({ timeout: 60_000 });
+  const set = list.getByRole('button').first();
+  const says = (await set.textContent()) ?? '';
+  await set.click();
+  await expect(page.getByText(/at the bench to spare/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/In time in (9\d|100) of 100/)).toBeVisible({ timeout: 60_000 });
+  // Each is remembered as a decision.
+  await stage(page, 'Brief');
+  for (const one of says.split('; ')) await expect(page.getByRole('listitem', { name: one })).toBeAttached();
+});
+
+test('days go out as a calendar, hours follow the week, a step is put on a later day', async ({ page }) => {
+  await openDemo(page, 'Low Water Ferry', 'Bench');
+  await expect(page.getByText(/nine times in ten/)).toBeVisible({ timeout: 60_000 });
+  const days = page.getByRole('group', { name: 'Days', exact: true });
+  const first = days.getByRole('button').first();
+  const name = ((await first.getAttribute('aria-label')) ?? '').split(':').slice(0, 2).join(':');
+  await first.focus();
+  await page.keyboard.press('Alt+ArrowRight');
+  await first.or(days.getByRole('button', { name })).first().click();
+  await expect(page.getByRole('button', { name: /^not before/ })).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('button', { name: /^not before/ }).click();
+
+  await page.getByRole('button', { name: 'Hours', exact: true }).first().click();
+  const hours = page.getByRole('textbox', { name: 'Sat', exact: true });
+  await expect(hours).toBeVisible();
+  await hours.fill('6');
+  await hours.blur();
+  await expect(page.getByText(/1 days? of the week otherwise/)).toBeVisible();
+  const saving = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Days as a calendar (ICS)' }).click();
+  const file = await (await saving).path();
+  const text = readFileSync(file, 'utf8');
+  expect(text).toMatch(/^BEGIN:VCALENDAR/);
+  expect(text.match(/BEGIN:VEVENT/g)?.length ?? 0).toBeGreaterThan(60);
+});
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+  test('a step done in bench mode with a thumb is ticked and logged, and a coat’s clock runs through a reload', async ({
+    page,
+  }) => {
+    await openDemo(page, 'Low Water Ferry', 'Bench');
+    const fill = page.getByRole('button', { name: /^Fill the screen/ });
+    await expect(fill).toBeVisible({ timeout: 60_000 });
+    await fill.tap();
+    const mode = page.getByRole('dialog', { name: 'Now, at the bench' });
+    const title = (await mode.getByRole('heading', { level: 3 }).textContent()) ?? '';
+    await expect(mode.getByRole('timer')).toBeVisible();
+    await page.waitForTimeout(13_000);
+    await mode.getByRole('button', { name: 'Done' }).tap();
+    await expect(mode.getByRole('heading', { level: 3 })).not.toHaveText(title, { timeout: 60_000 });
+    await mode.getByRole('button', { name: 'Close' }).first().tap();
+    await expect(page.getByRole('checkbox', { name: `${title} is done` })).toBeChecked();
+    await stage(page, 'Log');
+    await expect(page.getByText(/at the bench, reckoned/).first()).toBeVisible({ timeout: 60_000 });
+  });
+});
