@@ -51,6 +51,7 @@ export function lowWaterFerryBegun(now: string): Piece {
   };
   return {
     ...piece,
+    brief: { ...piece.brief, hoursPerDay: 3 },
     route: { steps, relations: [], without: [] },
     bench: { ...piece.bench, orders: [resin] },
   };
