@@ -47,7 +47,7 @@ test('days go out as a calendar, hours follow the week, a step is put on a later
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
-  test('a step done in bench mode with a thumb is ticked and logged, and a coat’s clock runs through a reload', async ({
+  test('a step done in bench mode with a thumb is ticked, and what it took is in the log', async ({
     page,
   }) => {
     await openDemo(page, 'Low Water Ferry', 'Bench');
