@@ -23,10 +23,13 @@ test('days go out as a calendar, hours follow the week, a step is put on a later
   await expect(page.getByText(/nine times in ten/)).toBeVisible({ timeout: 60_000 });
   const days = page.getByRole('group', { name: 'Days', exact: true });
   const first = days.getByRole('button').first();
-  const name = ((await first.getAttribute('aria-label')) ?? '').split(':').slice(0, 2).join(':');
+  const label = (await first.getAttribute('aria-label')) ?? '';
+  const name = label.replace(/: (Mon|Tue|Wed|Thu|Fri|Sat|Sun) \d.*$/, '');
   await first.focus();
   await page.keyboard.press('Alt+ArrowRight');
-  await first.or(days.getByRole('button', { name })).first().click();
+  // Where it lies by then, it is chosen by keys: a short step is a thin box.
+  await days.getByRole('button', { name }).first().focus();
+  await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: /^not before/ })).toBeVisible({ timeout: 60_000 });
   await page.getByRole('button', { name: /^not before/ }).click();
 
