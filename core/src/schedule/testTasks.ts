@@ -1,6 +1,7 @@
 import { BenchTime } from './hours/benchTime.ts';
 import { exactly, type Task } from './network/task.ts';
 import type { Bench } from './plan/bench.ts';
+import type { LatestTimes } from './plan/latest.ts';
 
 /** A task of so many minutes at the bench, and then of waiting. */
 export function task(
@@ -43,16 +44,7 @@ export function openBench(over: Partial<Bench> = {}): Bench {
 export function faultsOf(
   tasks: readonly Task[],
   { time, now, ovenHours }: Bench,
-  plan: {
-    readonly start: Float64Array;
-    readonly handsEnd: Float64Array;
-    readonly waitFrom: Float64Array;
-    readonly done: Float64Array;
-    readonly from: Float64Array;
-    readonly to: Float64Array;
-    readonly hand: Int16Array;
-    readonly holder: Int16Array;
-  },
+  plan: LatestTimes,
 ): string[] {
   const faults: string[] = [];
   const at = (list: Float64Array | Int16Array, i: number): number => list[i] as number;

@@ -1,4 +1,4 @@
-import { addDays, format, startOfDay } from 'date-fns';
+import { format, parseISO, startOfDay } from 'date-fns';
 import type { Part, Piece, RouteStep } from '../../piece/index.ts';
 import { type OwnValues, sourced } from '../../reckoning/index.ts';
 import { practised } from '../../route/index.ts';
@@ -206,7 +206,7 @@ function benchCuts({ own, hours, piece, now, due }: CutGround): Cut[] {
       : []),
     ...off.map(({ day }) => ({
       id: `day ${day}`,
-      says: `Work on ${format(addDays(startOfDay(new Date(`${day}T12:00`)), 0), 'EEE d MMM')} after all`,
+      says: `Work on ${format(parseISO(day), 'EEE d MMM')} after all`,
       loses: 'a day off',
       cost: 3,
       taking: { kind: 'day-off' as const, day },

@@ -187,8 +187,8 @@ export function Days() {
         <div className="space-y-3">
           {facts.isAbout && (
             <p className="text-[13px] text-tight">
-              Nobody has told how many hours there are at the bench: this goes by 2 h a day. Enter them below,
-              at Hours.
+              Nobody has told how many hours there are at the bench: this goes by the handbook’s. Enter them
+              below, at Hours.
             </p>
           )}
           <DaysView facts={facts} sure={sure} selected={selected} onSelect={setSelected} onPin={pin} />
