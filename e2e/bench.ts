@@ -79,9 +79,13 @@ export async function untilKept(page: Page): Promise<void> {
 
 /** Every figure of a file as CSV, from the command line. */
 export function reckonCsv(file: string): string {
-  const run = spawnSync(process.execPath, ['--import', 'tsx', 'cli/src/main.ts', file, '--csv'], {
-    encoding: 'utf8',
-  });
+  const run = spawnSync(
+    process.execPath,
+    ['--import', 'tsx', 'cli/src/main.ts', file, '--csv', '--at', '2026-12-02T09:00'],
+    {
+      encoding: 'utf8',
+    },
+  );
   expect(run.status, run.stderr).toBe(0);
   return run.stdout;
 }

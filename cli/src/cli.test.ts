@@ -101,6 +101,12 @@ describe('the headless reckoner', () => {
     expect(bake).toMatch(/lantern +\d+ to \d+ min +\d+ % cured, \d+ % browned/);
   });
 
+  it('reckons as at a moment: no second more or less makes other figures', () => {
+    const at = (moment: string) => reckon(sound, '--lens', 'bench', '--csv', '--at', moment).out;
+    expect(at('2026-05-01T09:00:40')).toBe(at('2026-05-01T09:01:10'));
+    expect(at('2026-05-02T09:00')).not.toBe(at('2026-05-01T09:00'));
+  });
+
   it('opens an archive as well', () => {
     expect(reckon(file('ferry.inch.zip', writeArchive(ferry, {}, new Map())), '--lens', 'brief').code).toBe(
       0,
@@ -125,6 +131,7 @@ describe('the headless reckoner', () => {
 
   it.each<[string, string[], RegExp]>([
     ['what cannot be given', [join(folder, 'none.json')], /none\.json: cannot be read \(ENOENT\)\n$/],
+    ['no moment', [sound, '--at', 'soon'], /no moment “soon”/],
     ['an unknown flag', [sound, '--moon'], /usage:/],
     ['no file', [], /usage:/],
   ])('%s: one message on stderr, exit 2', (_, args, says) => {

@@ -7,7 +7,7 @@ export const SCHEDULE = declareFigures('bench', {
     of: 'piece',
     unit: 'days',
     title: 'Done',
-    says: 'days until the last step is over',
+    says: 'days from 0:00 today until the last step is over',
     formula: 'd = e',
   },
   begin: {
@@ -15,7 +15,7 @@ export const SCHEDULE = declareFigures('bench', {
     of: 'piece',
     unit: 'days',
     title: 'Latest begin',
-    says: 'days until work must go on at the latest',
+    says: 'days from 0:00 today until work must go on at the latest',
     formula: 'd = s',
   },
 });

@@ -1,9 +1,10 @@
+import { startOfDay } from 'date-fns';
 import type { Brief } from '../piece/index.ts';
 import { figure, type Reckoning, type Term, type Verdict } from '../reckoning/index.ts';
 import { RouteLoopError } from '../route/index.ts';
 import { NoHoursError } from './errors.ts';
 import { SCHEDULE } from './figures.ts';
-import type { DayHours, Window } from './hours/windows.ts';
+import { type DayHours, dateOf, minutesOf, type Window } from './hours/windows.ts';
 import type { Task } from './network/task.ts';
 import type { Bench } from './plan/bench.ts';
 import { benchOf, dueAt } from './plan/benchOf.ts';
@@ -166,8 +167,8 @@ function term(symbol: string, name: string, days: number, says: string): Term {
   return { symbol, name, quantity: { value: days, unit: 'days' }, origin: { kind: 'shape', says } };
 }
 
-/** Minutes since 1970 to days from now. */
-const inDays = (at: number, now: number): number => (at - now) / DAY;
+/** Minutes since 1970 to days from this morning, 0:00: its whole part is the number of nights. */
+const inDays = (at: number, now: number): number => (at - minutesOf(startOfDay(dateOf(now)))) / DAY;
 
 function figuresOf(facts: ScheduleFacts, bench: Bench): Reckoning[] {
   const { steps, end, now, due } = facts;

@@ -4,7 +4,7 @@ import type { BenchPlan } from '../piece/index.ts';
 import { type OwnValues, sourced } from '../reckoning/index.ts';
 import { routeOfPiece } from '../route/index.ts';
 import { SCHEDULE } from './figures.ts';
-import { type DayHours, minutesOf } from './hours/windows.ts';
+import { type DayHours, nextBegin } from './hours/windows.ts';
 import { reckonSchedule, type ScheduleFacts } from './reckonSchedule.ts';
 import { tasksOf } from './tasks/tasksOf.ts';
 
@@ -45,7 +45,7 @@ export const scheduleOfPiece = pieceReckoner(
     const { route, times, held } = given.piece(routeOfPiece);
     const { brief, bench: plan, additions } = piece;
     const { isAbout, ...hours } = hoursOf(brief.hoursPerDay, plan, own);
-    const at = minutesOf(now);
+    const at = nextBegin(now);
     const tasks = tasksOf({ route, times, held, additions, plan, sprayed: sprayedSteps(given), now: at });
     return reckonSchedule(tasks, hours, brief, at, isAbout);
   },

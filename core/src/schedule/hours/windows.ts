@@ -18,6 +18,12 @@ const MORNING = 9;
 export const minutesOf = (date: Date | string): number =>
   (typeof date === 'string' ? parseISO(date) : date).getTime() / MS;
 
+/** A plan begins on such a minute: it is not another one with every second. */
+const BEGIN_STEP = 5;
+
+/** The first moment from now on at which a plan may begin, in minutes since 1970. */
+export const nextBegin = (now: string): number => Math.ceil(minutesOf(now) / BEGIN_STEP) * BEGIN_STEP;
+
 /** The date of so many minutes since 1970. */
 export const dateOf = (minutes: number): Date => new Date(minutes * MS);
 
