@@ -60,7 +60,7 @@ test('export, wipe, import: the same reckonings', async ({ page }, info) => {
       }),
   );
   await page.goto('/');
-  for (const name of ['Low Water Ferry', 'Toll Frogs'])
+  for (const name of ['Low Water Ferry', 'Toll Frogs', 'Night Market'])
     await page.getByRole('button', { name: `Delete ${name}` }).click();
   await expect(page.getByText('The shelf is empty.')).toBeVisible();
   await page.locator('input[type=file]').setInputFiles(first);
@@ -117,7 +117,7 @@ test('new, duplicate, delete with undo, back up and restore', async ({ page }, i
   await page.getByRole('button', { name: 'Back up everything' }).click();
   const file = info.outputPath('backup.zip');
   writeFileSync(file, await bytesOf(await download));
-  for (const name of ['Toll Frogs, copy', 'Toll Frogs', 'Low Water Ferry'])
+  for (const name of ['Toll Frogs, copy', 'Toll Frogs', 'Low Water Ferry', 'Night Market'])
     await page.getByRole('button', { name: `Delete ${name}`, exact: true }).click();
   await expect(page.getByText('The shelf is empty.')).toBeVisible();
   await page.locator('input[type=file]').setInputFiles(file);

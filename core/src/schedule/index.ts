@@ -12,4 +12,5 @@ export { hoursOf, scheduleOfPiece } from './reckoners.ts';
 export type { PlannedStep, ScheduleFacts } from './reckonSchedule.ts';
 export { scheduleSubject } from './subject.ts';
 export { comesAt } from './tasks/tasksOf.ts';
-export { daySays, longSays, momentSays } from './words.ts';
+export { type BenchPiece, planTogether, type SharedPiece, type Together } from './together/planTogether.ts';
+export { benchSays, daySays, longSays, momentSays } from './words.ts';

@@ -11,7 +11,7 @@ import { benchOf, dueAt } from './plan/benchOf.ts';
 import { criticalChain, type HeldBy } from './plan/chain.ts';
 import { improvedOrder, placed } from './plan/improve.ts';
 import { latestTimes } from './plan/latest.ts';
-import { longSays, momentSays } from './words.ts';
+import { benchSays, momentSays } from './words.ts';
 
 /** A step as it lies in the days; times in minutes since 1970. */
 export interface PlannedStep {
@@ -129,14 +129,14 @@ function judge({ end, now, lateMin, due }: ScheduleFacts, left: number): Verdict
     return {
       level: 'stop',
       wording: 'state',
-      says: `over ${on}, ${longSays(lateMin)} of bench time too late`,
+      says: `over ${on}, ${benchSays(lateMin)} of bench time too late`,
       margin,
       waysOut: [
         { says: 'let something go: the list at Bench has the cheapest first' },
         { says: 'more hours, or a later day' },
       ],
     };
-  const spare = `over ${on}, ${longSays(lateMin)} of bench time to spare`;
+  const spare = `over ${on}, ${benchSays(lateMin)} of bench time to spare`;
   return -lateMin < TIGHT * left
     ? {
         level: 'doubtful',
@@ -217,7 +217,7 @@ function figuresOf(facts: ScheduleFacts, bench: Bench): Reckoning[] {
 }
 
 /** Time at the bench from now till a moment, as much as is looked at. */
-function windowsTill({ time }: Bench, until: number): Window[] {
+export function windowsTill({ time }: Bench, until: number): Window[] {
   return time.windows.filter(({ from }) => from < until).slice(0, MOST_WINDOWS);
 }
 

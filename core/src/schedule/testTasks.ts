@@ -20,6 +20,7 @@ export function task(
     holds: 'nothing',
     isWhole: false,
     sprays: false,
+    kind: null,
     alike: [],
     notBefore: null,
     ...over,

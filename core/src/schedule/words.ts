@@ -15,10 +15,14 @@ export function momentSays(minutes: number, now: number): string {
   return `${daySays(minutes, now)}, ${format(dateOf(minutes), 'HH:mm')}`;
 }
 
+/** Time at the bench in words: minutes or hours, for a day of it is no day of the calendar. */
+export function benchSays(minutes: number): string {
+  const of = Math.abs(minutes);
+  return of < 90 ? `${Math.round(of)} min` : `${(of / HOUR).toFixed(of < 10 * HOUR ? 1 : 0)} h`;
+}
+
 /** How long in words: minutes, hours or days, as a maker would say it. */
 export function longSays(minutes: number): string {
   const of = Math.abs(minutes);
-  if (of < 90) return `${Math.round(of)} min`;
-  if (of < 2 * DAY) return `${(of / HOUR).toFixed(of < 10 * HOUR ? 1 : 0)} h`;
-  return `${Math.round(of / DAY)} days`;
+  return of < 2 * DAY ? benchSays(of) : `${Math.round(of / DAY)} days`;
 }

@@ -331,6 +331,11 @@ export function openDesk(subjects: readonly Subject[], place: Place): Desk {
       if (!ask || !spine) throw new RangeError(`nothing answers to “${name}”`);
       return spine.answer(ask, asked);
     },
+    async answerOf(on, name, asked) {
+      const ask = asks.get(name);
+      if (!ask) throw new RangeError(`nothing answers to “${name}”`);
+      return makeSpine(subjects, shapes, on).answer(ask, asked);
+    },
     sketch({ widthMm, heightMm, ...on }) {
       const parts = [...makeSpine(subjects, shapes, on).given.contexts.values()];
       return parts.length > 0 ? sketch(parts, widthMm, heightMm) : null;

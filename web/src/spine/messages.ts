@@ -77,6 +77,8 @@ export interface Desk {
   hide(key: string): void;
   /** One answer, of the state the piece is in when its turn comes. */
   answer(name: string, asked: unknown): Promise<unknown>;
+  /** One answer of a piece that is not open. */
+  answerOf(on: Omit<Opening, 'revision'>, name: string, asked: unknown): Promise<unknown>;
   /** The parts of a piece that is not open on their ground line; null where none can be built. */
   sketch(asked: SketchAsked): Drawing | null;
 }

@@ -21,6 +21,8 @@ export interface Workshop {
   readonly mixes: readonly RunningMix[];
   /** The step that is being worked on. */
   readonly sitting: Sitting | null;
+  /** Pieces on the shelf that are not on the bench now, by id. */
+  readonly aside: readonly string[];
 }
 
 export const DEFAULT_WORKSHOP: Workshop = {
@@ -32,6 +34,7 @@ export const DEFAULT_WORKSHOP: Workshop = {
   bake: null,
   mixes: [],
   sitting: null,
+  aside: [],
 };
 
 const slice = createSlice({

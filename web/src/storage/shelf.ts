@@ -21,7 +21,7 @@ export class PieceGoneError extends Error {
   }
 }
 
-/** Puts the two demo pieces on the shelf on the first visit. */
+/** Puts the demo pieces on the shelf on the first visit. */
 export async function firstVisit(): Promise<void> {
   const pieces = await pieceStore();
   if (await pieces.drawers.settings.get('visited')) return;
@@ -34,10 +34,10 @@ export async function firstVisit(): Promise<void> {
 /** Puts the demo pieces on the shelf as they were made; ones of the same name stay beside them. */
 export async function putDemo(): Promise<void> {
   const pieces = await pieceStore();
-  const { lowWaterFerry, tollFrogs } = await import('@every-inch/core/demo');
+  const { lowWaterFerryBegun, nightMarket, tollFrogs } = await import('@every-inch/core/demo');
   const taken = new Set((await pieces.heads()).map(({ id }) => id));
   await putDemoPictures();
-  for (const make of [tollFrogs, lowWaterFerry]) {
+  for (const make of [nightMarket, tollFrogs, lowWaterFerryBegun]) {
     const now = nextMoment();
     const piece = make(now);
     await pieces.put(taken.has(piece.id) ? { ...piece, id: newId<PieceId>(piece.name) } : piece, now);

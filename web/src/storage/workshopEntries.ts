@@ -113,6 +113,14 @@ function isOwnValue(row: string, value: unknown): value is number {
   return typeof value === 'number' && Number.isFinite(value) && !(known && ownFault(known, value));
 }
 
+/** More pieces than this are put aside by nobody. */
+const MOST_ASIDE = 1000;
+
+function readIds(value: unknown): readonly string[] {
+  if (!Array.isArray(value)) return [];
+  return value.filter((one): one is string => typeof one === 'string').slice(0, MOST_ASIDE);
+}
+
 /** The workshop that entries say; what cannot be used is as if it were not there. */
 export function workshopOf(entries: Entries): Workshop {
   const of = (key: keyof Workshop): unknown => entries[key]?.value;
@@ -133,5 +141,6 @@ export function workshopOf(entries: Entries): Workshop {
     bake: readRunningBake(of('bake')),
     mixes: readRunningMixes(of('mixes')),
     sitting: readSitting(of('sitting')),
+    aside: readIds(of('aside')),
   };
 }

@@ -1,3 +1,5 @@
+import type { StepKind } from '../../piece/index.ts';
+
 /** What something takes: quick, as is likely, and slow, min. */
 export interface Spread {
   readonly quick: number;
@@ -21,6 +23,8 @@ export interface Task {
   /** Begun, it is gone through with: not left overnight. */
   readonly isWhole: boolean;
   readonly sprays: boolean;
+  /** Kind of the step; null for what was taken on besides. */
+  readonly kind: StepKind | null;
   /** What it has in common with others of its like: its kind, its parts. */
   readonly alike: readonly string[];
   /** Not before this moment, minutes since 1970; null for any. */

@@ -90,6 +90,7 @@ export function tasksOf(ground: TaskGround): Task[] {
         holds: holdsOf(step),
         isWhole: WHOLE.includes(step.kind),
         sprays: ground.sprayed.has(step.id),
+        kind: step.kind,
         alike: [step.kind, ...step.parts],
         notBefore: notBefore(
           step,
@@ -113,6 +114,7 @@ export function additionOf({ id, name, hours, waitDays }: Addition): Task {
     holds: 'nothing',
     isWhole: false,
     sprays: false,
+    kind: null,
     alike: [],
     notBefore: null,
   };

@@ -17,6 +17,7 @@ import { AskFirst } from './AskFirst.tsx';
 import { Days } from './days/Days.tsx';
 import { Hours } from './days/Hours.tsx';
 import { Orders } from './days/Orders.tsx';
+import { Together } from './days/Together.tsx';
 import { Handling } from './Handling.tsx';
 import { LayOutList } from './LayOutList.tsx';
 import { Now } from './now/Now.tsx';
@@ -78,6 +79,7 @@ export default function BenchLens() {
       middle={
         <>
           <Days />
+          <Together />
           <Hours />
           <Orders />
           <AskFirst />

@@ -1,4 +1,5 @@
 import {
+  benchSays,
   daySays,
   longSays,
   momentSays,
@@ -67,7 +68,7 @@ function SureSays({ facts, sure }: { readonly facts: ScheduleFacts; readonly sur
       )}
       {lateMin !== null && (
         <span className={lateMin > 0 ? 'text-wont' : 'text-quiet'}>
-          {longSays(lateMin)} {lateMin > 0 ? 'at the bench too late' : 'at the bench to spare'}
+          {benchSays(lateMin)} {lateMin > 0 ? 'at the bench too late' : 'at the bench to spare'}
         </span>
       )}
       {done && <Working figure={done} />}

@@ -1,14 +1,13 @@
 import {
-  dateOf,
   longSays,
   momentSays,
   type PlannedStep,
   type ScheduleFacts,
   type SureOfDay,
 } from '@every-inch/core/schedule';
-import { format } from 'date-fns';
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from 'react';
 import { useSizeMm } from '../../../parts/useSize.ts';
+import { DayHeads } from './DayHeads.tsx';
 import { type DayScale, dayScale } from './dayScale.ts';
 
 const PX_PER_MM = 96 / 25.4;
@@ -245,21 +244,7 @@ export function DaysView({ facts, sure, selected, onSelect, onPin }: ViewProps) 
             <line x1="0" y1="0" x2="0" y2="5" stroke="var(--foil)" strokeWidth="1" />
           </pattern>
         </defs>
-        {scale.days.map((day, i) => (
-          <g key={day.from} className="pointer-events-none">
-            <line x1={day.x} x2={day.x} y1={14} y2={below} stroke="var(--hair)" />
-            <text
-              x={day.x + 3}
-              y={11}
-              className={i === 0 ? 'fill-fired text-[11.5px] font-semibold' : 'fill-quiet text-[11.5px]'}
-            >
-              {format(
-                dateOf(day.from),
-                day.width > 68 ? 'EEE d MMM' : day.width > 44 ? 'EEE d' : day.width > 24 ? 'EEEEE d' : 'd',
-              )}
-            </text>
-          </g>
-        ))}
+        <DayHeads scale={scale} below={below} />
         {steps.map((step) => (
           <Box
             key={step.id}
