@@ -22,7 +22,7 @@ test('features are counted, the bake names what is missing, and a wish shows its
   await stage(page, 'Brief');
   const later = page.getByRole('region', { name: 'Added later' });
   await later.getByRole('button', { name: '+ An addition' }).click();
-  await later.getByLabel('New wish, hours at the bench').fill('50');
+  await later.getByLabel('New wish, hours at the bench').fill('60');
   await expect(later.getByText(/takes 20\.0 days of the 18\.0 days left: more than there are/)).toBeVisible();
   await later
     .getByRole('row', { name: /New wish/ })

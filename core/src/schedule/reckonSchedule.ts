@@ -33,6 +33,8 @@ export interface PlannedStep {
   readonly hand: number;
   /** Nothing has to be over before it any more. */
   readonly isReady: boolean;
+  /** Steps that must be over before it, by id. */
+  readonly after: readonly string[];
 }
 
 /** What is known of when a piece is done, as plain data. */
@@ -116,6 +118,7 @@ function stepsOf({ tasks, bench, order }: Network, due: number | null): PlannedS
         holds,
         hand: at(plan.hand, i),
         isReady: after.length === 0 && notBefore === null,
+        after: after.flatMap((b) => tasks[b]?.id ?? []),
       }),
     )
     .sort((a, b) => a.start - b.start || a.done - b.done);

@@ -62,6 +62,9 @@ export interface Together {
   readonly says: string | null;
 }
 
+/** Kinds that say nothing of what is done: one is not like another. */
+const OF_ITS_OWN: readonly StepKind[] = ['other', 'bake', 'cool', 'joint', 'assemble'];
+
 /** Up to so many pieces every order of them is tried; of more, that of the days they are due. */
 const TRIED = 5;
 
@@ -96,7 +99,14 @@ function oneGoOf(pieces: readonly BenchPiece[]): OneGo[] {
   const kinds = new Map<StepKind, { pieces: Set<string>; steps: number; handsMin: number }>();
   for (const { name, tasks } of pieces)
     for (const { kind, after, hands, notBefore } of tasks) {
-      if (kind === null || after.length > 0 || notBefore !== null || hands.likely <= 0) continue;
+      if (
+        kind === null ||
+        OF_ITS_OWN.includes(kind) ||
+        after.length > 0 ||
+        notBefore !== null ||
+        hands.likely <= 0
+      )
+        continue;
       const known = kinds.get(kind) ?? { pieces: new Set(), steps: 0, handsMin: 0 };
       known.pieces.add(name);
       known.steps += 1;

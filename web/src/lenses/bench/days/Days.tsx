@@ -9,12 +9,15 @@ import {
 } from '@every-inch/core/schedule';
 import { useState } from 'react';
 import { BinButton } from '../../../parts/BinButton.tsx';
+import { Choice } from '../../../parts/Choice.tsx';
 import { Section } from '../../../parts/Sections.tsx';
 import { Working } from '../../../parts/Working.tsx';
 import { useAsk, useFigure, useScheduleFacts } from '../../../spine/hooks.ts';
 import { edit, useAppDispatch, useOfPiece } from '../../../state/store.ts';
+import { Chain } from './Chain.tsx';
 import { DaysView } from './DaysView.tsx';
 import { LetGoList } from './LetGoList.tsx';
+import { Month } from './Month.tsx';
 import { OrderLine } from './Orders.tsx';
 
 const HELD_SAYS: Readonly<Record<NonNullable<PlannedStep['heldBy']>, string>> = {
@@ -23,6 +26,20 @@ const HELD_SAYS: Readonly<Record<NonNullable<PlannedStep['heldBy']>, string>> = 
   hands: 'waits for your hands',
   oven: 'waits for the oven',
   clamp: 'waits for a clamp',
+};
+
+type View = 'days' | 'month' | 'chain';
+const VIEWS: readonly { readonly value: View; readonly says: string }[] = [
+  { value: 'days', says: 'Days' },
+  { value: 'month', says: 'Month' },
+  { value: 'chain', says: 'What it hangs on' },
+];
+const VIEW_SAYS: Readonly<Record<View, string>> = {
+  days: 'Hands above the line, waiting below; the dark ones hold up all the rest. Press a step to see its room, drag it to begin it later.',
+  month:
+    'What is worked on each day and for how long; what is in colour holds up all the rest. Press a step to see its room.',
+  chain:
+    'From above down what it all hangs on: make one of these quicker and the end comes sooner. The pale ones lead into it and have least to spare.',
 };
 
 /** Puts steps where they are not to begin before a moment, and lets them go again. */
@@ -161,6 +178,7 @@ export function Days() {
   const facts = useScheduleFacts();
   const sure = useAsk('schedule.sure', {}) ?? null;
   const [selected, setSelected] = useState<string | null>(null);
+  const [view, setView] = useState<View>('days');
   const pin = usePin();
   const due = useOfPiece((piece) => piece.brief.due);
   const chosen = facts?.steps.find(({ id }) => id === selected);
@@ -192,13 +210,17 @@ export function Days() {
               below, at Hours.
             </p>
           )}
-          <DaysView facts={facts} sure={sure} selected={selected} onSelect={setSelected} onPin={pin} />
+          <Choice hideLabel label="See it as" value={view} options={VIEWS} onChoose={setView} />
+          {view === 'days' && (
+            <DaysView facts={facts} sure={sure} selected={selected} onSelect={setSelected} onPin={pin} />
+          )}
+          {view === 'month' && <Month facts={facts} onSelect={setSelected} />}
+          {view === 'chain' && <Chain facts={facts} selected={selected} onSelect={setSelected} />}
           {chosen ? (
             <Chosen step={chosen} facts={facts} />
           ) : (
             <p className="text-[12.5px] text-quiet">
-              Hands above the line, waiting below; the dark ones hold up all the rest. Press a step to see its
-              room, drag it to begin it later.
+              {VIEW_SAYS[view]}
               {due === null && ' No day is told by which it is due: enter one at Brief.'}
               {pinned.length > 0 && (
                 <>

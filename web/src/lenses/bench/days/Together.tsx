@@ -64,6 +64,16 @@ function Lane({
           )}
         </g>
       ))}
+      <text
+        x={2}
+        y={top + HANDS + 13}
+        className="pointer-events-none fill-ink text-[11px]"
+        stroke="var(--bench)"
+        strokeWidth={3}
+        paintOrder="stroke"
+      >
+        {piece.name}
+      </text>
       {piece.due !== null && (
         <line
           x1={scale.x(piece.due)}
@@ -123,15 +133,13 @@ function PieceRow({
   return (
     <tr>
       <td className="figure pr-3">{place}</td>
-      <td className="max-w-56 truncate pr-4 font-semibold">{piece.name}</td>
-      <td className="pr-4">{piece.due === null ? '' : `due ${daySays(piece.due, now)}`}</td>
-      <td className="pr-4">done {momentSays(piece.end, now)}</td>
-      <td className={`pr-4 ${isLate ? 'text-wont' : piece.lateMin === null ? 'text-quiet' : 'text-fits'}`}>
+      <td className="max-w-48 truncate pr-3 font-semibold">{piece.name}</td>
+      <td className="pr-3">{piece.due === null ? '' : `due ${daySays(piece.due, now)}`}</td>
+      <td className="pr-3">done {momentSays(piece.end, now)}</td>
+      <td className={`pr-3 ${isLate ? 'text-wont' : piece.lateMin === null ? 'text-quiet' : 'text-fits'}`}>
         {sayLate(piece)}
       </td>
-      <td className="text-quiet">
-        {costs < 1 ? 'no later than alone' : `${longSays(costs)} later than alone`}
-      </td>
+      <td className="text-quiet">{costs < 1 ? 'as if alone' : `${longSays(costs)} later than alone`}</td>
     </tr>
   );
 }
@@ -197,7 +205,7 @@ function Laid({ pieces }: { readonly pieces: OtherPieces }) {
   return (
     <div className="space-y-3">
       <div className="overflow-x-auto">
-        <table className="whitespace-nowrap text-[13.5px]" aria-label="All pieces">
+        <table className="whitespace-nowrap text-[13px]" aria-label="All pieces">
           <tbody>
             {plan.pieces.map((piece, i) => (
               <PieceRow key={piece.id} piece={piece} now={plan.now} place={i + 1} />
