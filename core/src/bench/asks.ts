@@ -1,6 +1,7 @@
 import { ask, type Given } from '../context/index.ts';
 import { type Drawing, type Paper, TilingError } from '../drawing/index.ts';
 import { bakeCardPages } from './bakeCard.ts';
+import { daySheet } from './daySheet.ts';
 import { heedStep } from './heed/index.ts';
 import { layOut } from './layOut.ts';
 import { mouldCardPages } from './mouldCard.ts';
@@ -43,6 +44,11 @@ export const seamsAsk = ask('bench.seams', (given: Given) => seams(given));
 /** The bench sheet. */
 export const benchSheetAsk = ask('bench.sheet', (given: Given, { paper, now }: Printed) =>
   pagesOr(() => benchSheet(given.context.piece, given, paper, now)),
+);
+
+/** The next days, a page each. */
+export const daySheetAsk = ask('bench.day-sheet', (given: Given, { paper, now }: Printed) =>
+  pagesOr(() => daySheet(given, paper, now)),
 );
 
 /** The bake card. */

@@ -15,6 +15,10 @@ const LETTER = 0.52;
 /** Room at the foot of each page for the check rule and the label. */
 const FOOT_MM = 16;
 
+/** A box to be ticked with a thumb, and where the words beside it begin, mm. */
+const LARGE_BOX_MM = 7;
+const INDENT_MM = 11;
+
 /** One cell of a line. */
 export interface Cell {
   readonly text: string;
@@ -121,9 +125,24 @@ export class PageWriter {
     this.rule('thin');
   }
 
-  paragraph(text: string, x = 0, lead = ''): void {
-    wrapped(text, 2.5, this.frameWidthMm - x).forEach((line, i) => {
+  paragraph(text: string, x = 0, lead = '', widthMm = this.frameWidthMm): void {
+    wrapped(text, 2.5, widthMm - x).forEach((line, i) => {
       this.line([...(i === 0 && lead !== '' ? [{ text: lead, x: 0 }] : []), { text: line, x }]);
+    });
+  }
+
+  private box(y: number, acrossMm: number, weight: 'thick' | 'thin'): void {
+    const [left, right] = [MARGIN_MM, MARGIN_MM + acrossMm];
+    this.items.push({
+      kind: 'line',
+      weight,
+      points: [
+        [left, y],
+        [right, y],
+        [right, y + acrossMm],
+        [left, y + acrossMm],
+        [left, y],
+      ],
     });
   }
 
@@ -131,21 +150,42 @@ export class PageWriter {
   tick(text: string): void {
     wrapped(text, 2.5, this.frameWidthMm - 7).forEach((line, i) => {
       this.line([{ text: line, x: 7 }]);
-      if (i > 0) return;
-      const y = this.paperY(this.y) + 0.6;
-      const [left, right] = [MARGIN_MM, MARGIN_MM + 3.2];
-      this.items.push({
-        kind: 'line',
-        weight: 'thin',
-        points: [
-          [left, y],
-          [right, y],
-          [right, y + 3.2],
-          [left, y + 3.2],
-          [left, y],
-        ],
-      });
+      if (i === 0) this.box(this.paperY(this.y) + 0.6, 3.2, 'thin');
     });
+  }
+
+  /** Large enough to be read standing, with a box that a floury thumb can tick; it stays with the line that comes after it. */
+  largeTick(text: string): void {
+    const lines = wrapped(text, 5, this.frameWidthMm - INDENT_MM);
+    this.need(lines.length * 5 * 2.1 + 8);
+    lines.forEach((line, i) => {
+      this.line([{ text: line, x: INDENT_MM, bold: true }], 5);
+      if (i === 0) this.box(this.paperY(this.y) + 0.8, LARGE_BOX_MM, 'thick');
+    });
+  }
+
+  /** Words under a large tick. */
+  indented(text: string, quiet = false): void {
+    for (const line of wrapped(text, 3.5, this.frameWidthMm - INDENT_MM))
+      this.line([{ text: line, x: INDENT_MM, quiet }], 3.5);
+  }
+
+  /** A drawing in the upper right corner of the page, beside what is written next. */
+  corner({ widthMm, heightMm, items }: Drawing): void {
+    const at = [MARGIN_MM + this.frameWidthMm - widthMm, this.paperY(heightMm)] as const;
+    this.items.push(...items.map((item) => moved(item, at)));
+  }
+
+  /** Whether a drawing has room on this page, beside the last or under it. */
+  hasRoomFor({ widthMm, heightMm }: Drawing): boolean {
+    const isBeside = this.rowX + widthMm <= this.frameWidthMm;
+    const below = this.y + (isBeside ? 0 : this.rowHeight);
+    return widthMm <= this.frameWidthMm && below + heightMm <= this.frameHeightMm;
+  }
+
+  /** Goes on no higher than so far down the page. */
+  downTo(mm: number): void {
+    this.y = Math.max(this.y, mm);
   }
 
   /** A drawing at true size, beside the one before it where there is room. */

@@ -6,10 +6,12 @@ import { declareSubject } from '../context/index.ts';
 import { finishSubject } from '../finish/index.ts';
 import { repeatsSubject } from '../repeats/index.ts';
 import { routeSubject } from '../route/index.ts';
+import { scheduleSubject } from '../schedule/index.ts';
 import { sizeSubject } from '../size/index.ts';
 import {
   bakeCardAsk,
   benchSheetAsk,
+  daySheetAsk,
   heedAsk,
   layOutAsk,
   mouldCardAsk,
@@ -31,6 +33,7 @@ export const benchSubject = declareSubject({
     routeSubject,
     auditSubject,
     repeatsSubject,
+    scheduleSubject,
   ],
   reckoners: [],
   asks: [
@@ -39,6 +42,7 @@ export const benchSubject = declareSubject({
     layOutAsk,
     rescueAsk,
     benchSheetAsk,
+    daySheetAsk,
     bakeCardAsk,
     mouldCardAsk,
     templatesAsk,

@@ -21,7 +21,7 @@ function printable(text: string): string {
 
 type Point = readonly [number, number];
 
-function polyline(doc: jsPDF, points: readonly Point[], style: 'S' | 'FD', closed: boolean): void {
+function polyline(doc: jsPDF, points: readonly Point[], style: 'S' | 'F' | 'FD', closed: boolean): void {
   const [first, ...rest] = points;
   if (!first || rest.length === 0) return;
   let [x, y] = first;
@@ -54,7 +54,12 @@ function drawItem(doc: jsPDF, item: DrawItem, place: (point: Point) => Point): v
           doc.setFillColor(
             i === 0 && item.material !== 'none' ? PAPER_FILL[item.material] : PAPER_FILL.paper,
           );
-          polyline(doc, ring.map(place), item.material === 'none' ? 'S' : 'FD', true);
+          polyline(
+            doc,
+            ring.map(place),
+            item.material === 'none' ? 'S' : item.material === 'ink' ? 'F' : 'FD',
+            true,
+          );
         });
       return;
     case 'line':

@@ -17,6 +17,7 @@ export const PAPER_FILL: Readonly<Record<Material, string>> = {
   foil: '#d8dbdc',
   wood: '#e3cfa2',
   paper: '#ffffff',
+  ink: '#000000',
   none: 'none',
 };
 
@@ -40,7 +41,7 @@ function itemSvg(item: DrawItem, heightMm: number): string {
     `stroke="${accent ? '#a8461f' : '#1b2425'}" stroke-width="${WEIGHT_MM[weight]}"`;
   switch (item.kind) {
     case 'area':
-      return `<path d="${pathData(item.outline, heightMm)}" fill="${PAPER_FILL[item.material]}" fill-rule="evenodd" ${stroke(item.weight)}/>`;
+      return `<path d="${pathData(item.outline, heightMm)}" fill="${PAPER_FILL[item.material]}" fill-rule="evenodd" ${item.material === 'ink' ? '' : stroke(item.weight)}/>`;
     case 'line': {
       const points = item.points.map(([x, y]) => `${x.toFixed(3)},${(heightMm - y).toFixed(3)}`).join(' ');
       const dash = item.dashed ? ' stroke-dasharray="3 1.5"' : '';

@@ -1,7 +1,7 @@
 import type { Outline, Vec2 } from '../form/index.ts';
 
 /** What a drawn thing is made of; the look of each is settled where it is shown. */
-export type Material = 'raw-clay' | 'cured-clay' | 'foil' | 'wood' | 'paper' | 'none';
+export type Material = 'raw-clay' | 'cured-clay' | 'foil' | 'wood' | 'paper' | 'ink' | 'none';
 
 /** Weight of a line: drawing-office habit, thick for what is seen, thin for dimensions (ISO 128-20). */
 export type LineWeight = 'thick' | 'thin' | 'hair';

@@ -14,6 +14,7 @@ const FILLS: Record<Material, string> = {
   foil: 'var(--foil)',
   wood: 'var(--wood)',
   paper: 'var(--paper)',
+  ink: 'var(--ink)',
   none: 'none',
 };
 
@@ -37,7 +38,7 @@ function Item({ item, height, hatch, picked, onPick }: ItemProps) {
           d={pathData(item.outline, height)}
           fill={item.material === 'foil' ? `url(#${hatch})` : FILLS[item.material]}
           fillRule="evenodd"
-          className={`draw-${isPicked ? 'thick' : item.weight} ${onPick && part ? 'cursor-pointer' : ''}`}
+          className={`${item.material === 'ink' ? '' : `draw-${isPicked ? 'thick' : item.weight}`} ${onPick && part ? 'cursor-pointer' : ''}`}
           vectorEffect="non-scaling-stroke"
           {...(onPick && part ? { onClick: () => onPick(part) } : {})}
         />

@@ -1,10 +1,10 @@
 import { clockText } from '@every-inch/core/bake';
+import { careOf } from '@every-inch/core/bench';
 import { longSays, momentSays } from '@every-inch/core/schedule';
 import { Choice } from '../../../parts/Choice.tsx';
 import { DrawingView } from '../../../parts/DrawingView.tsx';
 import { useNow } from '../../../parts/useNow.ts';
 import { useAsk } from '../../../spine/hooks.ts';
-import { careOf } from './care.ts';
 import type { NowStep, NowSteps } from './useNowSteps.ts';
 
 /** Minutes a maker has, as they are chosen. */

@@ -1,5 +1,5 @@
-import { CARE, type CareStep } from '@every-inch/core/handbook';
-import type { StepKind } from '@every-inch/core/piece';
+import { CARE, type CareStep } from '../handbook/index.ts';
+import type { StepKind } from '../piece/index.ts';
 
 const CARE_OF: Readonly<Partial<Record<StepKind, readonly CareStep[]>>> = {
   wire: ['blade'],
