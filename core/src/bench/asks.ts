@@ -1,6 +1,7 @@
 import { ask, type Given } from '../context/index.ts';
 import { type Drawing, type Paper, TilingError } from '../drawing/index.ts';
 import { bakeCardPages } from './bakeCard.ts';
+import { carryOf } from './carry.ts';
 import { daySheet } from './daySheet.ts';
 import { heedStep } from './heed/index.ts';
 import { layOut } from './layOut.ts';
@@ -86,6 +87,9 @@ export const partDrawingAsk = ask(
 
 /** What must be at hand for the next session. */
 export const layOutAsk = ask('bench.lay-out', (given: Given) => layOut(given));
+
+/** How to store and carry it, and whom to keep it from. */
+export const carryAsk = ask('bench.carry', (given: Given) => carryOf(given));
 
 /** What to do about a trouble of a part. */
 export const rescueAsk = ask(

@@ -1,6 +1,7 @@
 export { bakeCardPages } from './bakeCard.ts';
 export { inBothDegrees } from './bothDegrees.ts';
 export { careOf } from './careOf.ts';
+export { type Carry, isSmallPart } from './carry.ts';
 export { daySheet } from './daySheet.ts';
 export { AGENT_ROWS, type Finding, passesWhen, trialRule, WORKS } from './heed/index.ts';
 export { type LaidOut, type LayOut, layOut } from './layOut.ts';

@@ -11,6 +11,7 @@ import { sizeSubject } from '../size/index.ts';
 import {
   bakeCardAsk,
   benchSheetAsk,
+  carryAsk,
   daySheetAsk,
   heedAsk,
   layOutAsk,
@@ -40,6 +41,7 @@ export const benchSubject = declareSubject({
     heedAsk,
     seamsAsk,
     layOutAsk,
+    carryAsk,
     rescueAsk,
     benchSheetAsk,
     daySheetAsk,

@@ -51,5 +51,6 @@ export { displacedMm3, volumeUnder } from './pour/displaced.ts';
 export { planOfPiece, type StandsWet, sightOfPiece, wetOfPiece, workOfPiece } from './reckoners.ts';
 export { type Seen, type SideSeen, sideSeen, sightFrom } from './sight/sight.ts';
 export { groundSubject } from './subject.ts';
+export { type CutStick, cutStick, type StickCut } from './timber/cutStick.ts';
 export type { TimberFacts } from './timber/reckonTimber.ts';
 export { type UnitMeasures, usualUnit } from './usual.ts';

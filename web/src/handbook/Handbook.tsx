@@ -17,6 +17,7 @@ import { type Column, Table } from '../parts/Table.tsx';
 import { RoomHead } from '../shell/RoomHead.tsx';
 import { useAppSelector } from '../state/store.ts';
 import { pieceStore } from '../storage/keeper.ts';
+import { CutStickCalculator } from './CutStickCalculator.tsx';
 
 function shownValue(row: Row): string {
   const { low, high, unit } = row;
@@ -126,6 +127,7 @@ export default function Handbook() {
       <RoomHead title="Handbook" />
       <main className="mx-auto max-w-4xl px-4 py-6">
         <Calculator />
+        <CutStickCalculator />
         <label htmlFor="seek" className="heading block">
           Find
         </label>

@@ -11,6 +11,7 @@ import { heedCuredWork, type WorkedPlace } from './curedWork.ts';
 import { heedDryPass, heedWash } from './dryPass.ts';
 import type { Finding } from './finding.ts';
 import { heedLayers } from './layers.ts';
+import { heedColours, heedInside, heedPractice } from './order.ts';
 
 export { AGENT_ROWS } from './agents.ts';
 export { WORKS } from './curedWork.ts';
@@ -157,6 +158,9 @@ export function heedStep(given: Given, id: string): Finding[] {
       ? heedLayers(given, step)
       : heedWash(step, before, seenOf(given.context.piece, 'coat-wash', 'wash'))),
     ...heedNew(given, step),
+    ...heedColours(at, route, given.context.piece),
+    ...heedInside(at, route, given.context.piece),
+    ...heedPractice(at, route, parts),
   ];
   const seen = new Set<string>();
   return found

@@ -15,6 +15,7 @@ import { Now } from './now/Now.tsx';
 import { RescueList } from './RescueList.tsx';
 import { RouteList } from './RouteList.tsx';
 import { Seams } from './Seams.tsx';
+import { StoreAndCarry } from './StoreAndCarry.tsx';
 
 /** Bench: the route of the piece, and the sheet to print and keep beside the clay. */
 export default function BenchLens() {
@@ -47,6 +48,7 @@ export default function BenchLens() {
             {figures.length === 0 && <p className="text-quiet">No step yet.</p>}
           </Stretch>
           <Handling />
+          <StoreAndCarry />
           <Stretch title="Care">
             <ul className="list-disc space-y-1 pl-4 text-[13px]">
               {CARE.map(({ says: care }) => (
