@@ -33,6 +33,7 @@ export interface PlannedStep {
   readonly hand: number;
   /** Nothing has to be over before it any more. */
   readonly isReady: boolean;
+  readonly sprays: boolean;
   /** Steps that must be over before it, by id. */
   readonly after: readonly string[];
 }
@@ -104,7 +105,7 @@ function stepsOf({ tasks, bench, order }: Network, due: number | null): PlannedS
   const at = (list: Float64Array | Int16Array, i: number) => list[i] as number;
   return tasks
     .map(
-      ({ id, title, hands, holds, after, notBefore }, i): PlannedStep => ({
+      ({ id, title, hands, holds, after, sprays, notBefore }, i): PlannedStep => ({
         id,
         title,
         start: at(plan.start, i),
@@ -118,6 +119,7 @@ function stepsOf({ tasks, bench, order }: Network, due: number | null): PlannedS
         holds,
         hand: at(plan.hand, i),
         isReady: after.length === 0 && notBefore === null,
+        sprays,
         after: after.flatMap((b) => tasks[b]?.id ?? []),
       }),
     )

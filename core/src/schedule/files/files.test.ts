@@ -23,6 +23,7 @@ const STEP: PlannedStep = {
   holds: 'oven',
   hand: 0,
   isReady: true,
+  sprays: false,
   after: [],
 };
 const NOW = '2026-05-01T09:00:00Z';

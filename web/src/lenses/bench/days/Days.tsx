@@ -19,6 +19,7 @@ import { DaysView } from './DaysView.tsx';
 import { LetGoList } from './LetGoList.tsx';
 import { Month } from './Month.tsx';
 import { OrderLine } from './Orders.tsx';
+import { Spraying } from './Spraying.tsx';
 
 const HELD_SAYS: Readonly<Record<NonNullable<PlannedStep['heldBy']>, string>> = {
   now: 'can begin now',
@@ -245,6 +246,7 @@ export function Days() {
             <Delays sure={sure} onSelect={setSelected} />
             <LetGoList facts={facts} />
           </div>
+          <Spraying facts={facts} />
           <OrderLine facts={facts} />
           <Wishes facts={facts} />
         </div>
