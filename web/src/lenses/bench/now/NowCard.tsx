@@ -159,8 +159,8 @@ function Card({
       {rest.length > 0 && (
         <details className="text-[13px]">
           <summary className="cursor-pointer text-quiet">{rest.length} more can be begun</summary>
-          <ul>
-            {rest.slice(0, 12).map(({ step, presses }) => (
+          <ul className="max-h-96 overflow-y-auto">
+            {rest.map(({ step, presses }) => (
               <li key={step.id}>
                 <button type="button" className="press-quiet text-left" onClick={() => steps.choose(step.id)}>
                   {step.title} <span className="figure">{longSays(step.handsMin)}</span>
