@@ -98,21 +98,39 @@ test('a bake, a coat and a mix run at once, go on through a reload, and the next
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
-  test('a step done in bench mode with a thumb is ticked, and what it took is in the log', async ({
+  test('a step done in bench mode with a thumb takes its minutes into the log, the rate and the day', async ({
     page,
   }) => {
     await openDemo(page, 'Low Water Ferry', 'Bench');
-    const fill = page.getByRole('button', { name: /^Fill the screen/ });
-    await expect(fill).toBeVisible({ timeout: 60_000 });
-    await fill.tap();
+    const days = page.getByRole('region', { name: /^Until / });
+    await expect(days.getByText(/at the bench to spare/)).toBeVisible({ timeout: 60_000 });
+    const quay = page.getByRole('listitem').filter({ hasText: 'Brick quay: clay' }).first();
+    const [spare, clay] = [
+      await days.getByText(/at the bench to spare/).textContent(),
+      await quay.textContent(),
+    ];
+    await page.getByText(/more can be begun/).tap();
+    await page
+      .getByRole('button', { name: /^Mooring post: clay/ })
+      .last()
+      .tap();
+    await page.getByRole('button', { name: /^Fill the screen/ }).tap();
     const mode = page.getByRole('dialog', { name: 'Now, at the bench' });
-    const title = (await mode.getByRole('heading', { level: 3 }).textContent()) ?? '';
+    await expect(mode.getByRole('heading', { level: 3 })).toHaveText('Mooring post: clay');
     await expect(mode.getByRole('timer')).toBeVisible();
-    await page.waitForTimeout(13_000);
+    // Twice as long as it was reckoned.
+    await page.clock.setSystemTime(Date.now() + 40 * 60_000);
     await mode.getByRole('button', { name: 'Done' }).tap();
-    await expect(mode.getByRole('heading', { level: 3 })).not.toHaveText(title, { timeout: 60_000 });
+    await expect(mode.getByRole('heading', { level: 3 })).not.toHaveText('Mooring post: clay', {
+      timeout: 60_000,
+    });
     await mode.getByRole('button', { name: 'Close' }).first().tap();
-    await expect(page.getByRole('checkbox', { name: `${title} is done` })).toBeChecked();
+    await expect(page.getByRole('checkbox', { name: 'Mooring post: clay is done' })).toBeChecked();
+    // Clay of every other part is reckoned slower now, and there is less to spare.
+    await expect.poll(() => quay.textContent(), { timeout: 60_000 }).not.toBe(clay);
+    await expect
+      .poll(() => days.getByText(/at the bench to spare/).textContent(), { timeout: 60_000 })
+      .not.toBe(spare);
     await stage(page, 'Log');
     await expect(page.getByText(/at the bench, reckoned/).first()).toBeVisible({ timeout: 60_000 });
   });
