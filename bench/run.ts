@@ -7,6 +7,7 @@ import { pageLines } from './page.ts';
 import { reckoningLines } from './reckoning.ts';
 import { repeatsLines } from './repeats.ts';
 import { routeLines } from './route.ts';
+import { scheduleLines } from './schedule.ts';
 import { solidLines } from './solids.ts';
 import { spineLines } from './spine.ts';
 import { twinLines } from './thicknessTwin.ts';
@@ -30,6 +31,7 @@ const lines = [
   ...repeatsLines(yardstick),
   ...groundLines(yardstick),
   ...finishLines(yardstick),
+  ...scheduleLines(yardstick),
   ...(await pageLines(yardstick)),
   ...(await spineLines(yardstick)),
 ];

@@ -128,8 +128,8 @@ function heedsOf({ steps }: Route, { piece }: ProposeGround): Map<string, Verdic
   return found;
 }
 
-/** The hours of the route against those that are left at the bench. */
-function judgeHours(hands: Reckoning, left: Reckoning): Verdict {
+/** The hours of the route against those that are left at the bench; that they fit is no answer: when all is done the schedule says. */
+function judgeHours(hands: Reckoning, left: Reckoning): Verdict | undefined {
   const over = hands.quantity.value - left.quantity.value;
   const margin = { value: -over, unit: 'h' } as const;
   const ways = [
@@ -152,7 +152,7 @@ function judgeHours(hands: Reckoning, left: Reckoning): Verdict {
         margin,
         waysOut: ways,
       }
-    : { level: 'good', wording: 'room', says: 'within the hours that are left', margin, waysOut: [] };
+    : undefined;
 }
 
 /** Parts of clay that no step of the maker’s route puts clay on, such as one that came in later. */
@@ -291,6 +291,7 @@ export function reckonRoute(
   });
   const hands = total(ROUTE.hands, 'handsMin', route.steps, times);
   const left = ground.find(null, 'brief.hours');
+  const tooLong = left && judgeHours(hands, left);
   return {
     ...found,
     figures: [
@@ -299,7 +300,7 @@ export function reckonRoute(
             ...hands,
             formula: `${hands.formula} against H`,
             terms: [...hands.terms, termFrom('H', left)],
-            verdict: judgeHours(hands, left),
+            ...(tooLong ? { verdict: tooLong } : {}),
           }
         : hands,
       total(ROUTE.waits, 'waitMin', route.steps, times),

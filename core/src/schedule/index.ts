@@ -5,12 +5,16 @@ export { beginsAt, dateOf, hoursOn, minutesOf, type Window } from './hours/windo
 export type { Cut } from './letGo/cuts.ts';
 export type { LetGo, Proposal } from './letGo/letGo.ts';
 export { type Taking, takeCut } from './letGo/taking.ts';
+export type { Task } from './network/task.ts';
 export { type CanDo, canDo, type Moment } from './now/canDo.ts';
 export { readSitting, type Sitting, sittingMin } from './now/sitting.ts';
 export { type Ended, stepEnded } from './now/stepDone.ts';
+export { benchOf } from './plan/benchOf.ts';
+export { improvedOrder } from './plan/improve.ts';
 export { hoursOf, scheduleOfPiece } from './reckoners.ts';
 export type { PlannedStep, ScheduleFacts } from './reckonSchedule.ts';
 export { scheduleSubject } from './subject.ts';
+export { howSure } from './sure/sure.ts';
 export { comesAt } from './tasks/tasksOf.ts';
 export { type BenchPiece, planTogether, type SharedPiece, type Together } from './together/planTogether.ts';
 export { benchSays, daySays, longSays, momentSays } from './words.ts';

@@ -80,7 +80,7 @@ export function heedInside(
 /** The first of several alike is practice: it goes where it is seen least. */
 export function heedPractice(at: number, { steps }: Pick<Route, 'steps'>, parts: readonly Part[]): Finding[] {
   const step = steps[at];
-  if (!step || step.kind !== 'detail') return [];
+  if (step?.kind !== 'detail') return [];
   return parts.flatMap(({ id, name, count, repeat }): Finding[] => {
     const isFirst = !steps.slice(0, at).some((one) => one.kind === 'detail' && one.parts.includes(id));
     if (!isFirst || !step.parts.includes(id) || (count < 2 && repeat === null)) return [];
