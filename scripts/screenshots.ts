@@ -28,7 +28,14 @@ const SHOTS: readonly Shot[] = [
     name: stage,
     path: `${FERRY}/${stage}`,
   })),
-  { name: 'shelf', path: '/' },
+  {
+    name: 'shelf',
+    path: '/',
+    act: async (page) => {
+      await page.getByRole('img', { name: 'The parts of Night Market' }).waitFor();
+      await page.getByRole('img', { name: 'The parts of Low Water Ferry' }).waitFor();
+    },
+  },
   { name: 'size-dark', path: `${FERRY}/size`, look: { colorScheme: 'dark' } },
   {
     name: 'working',

@@ -5,6 +5,7 @@ import { edit, useAppDispatch, useOpenPiece } from '../state/store.ts';
 import { pieceStore } from '../storage/keeper.ts';
 import { openKept } from '../storage/open.ts';
 import type { PieceHead } from '../storage/pieceStore.ts';
+import { shelfReady } from '../storage/shelf.ts';
 
 interface FromPieceProps {
   readonly onClose: () => void;
@@ -18,6 +19,7 @@ export function FromPiece({ onClose }: FromPieceProps) {
   const [from, setFrom] = useState<Piece | null>(null);
   const [says, setSays] = useState('');
   const look = async () => {
+    await shelfReady();
     const all = await (await pieceStore()).heads();
     setHeads(all.filter(({ id }) => id !== here.id));
   };

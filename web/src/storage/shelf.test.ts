@@ -7,7 +7,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { WorkerHere } from '../testing/bench.tsx';
 import { IntakeError } from '../workers/intake.ts';
 import { pieceStore } from './keeper.ts';
-import { backupFile, exportFile, firstVisit, importFile, putDemo } from './shelf.ts';
+import { backupFile, exportFile, firstVisit, importFile, putDemo, shelfReady } from './shelf.ts';
 
 const NOW = '2026-05-01T09:00:00Z';
 const ferry = lowWaterFerry(NOW);
@@ -31,6 +31,13 @@ describe('the shelf', () => {
     await (await pieceStore()).remove('toll-frogs');
     await firstVisit();
     expect(await names()).toEqual(['Low Water Ferry', 'Night Market']);
+  });
+
+  it('what lists it meanwhile waits for all that the first visit puts there', async () => {
+    const visit = firstVisit();
+    await shelfReady();
+    expect(await names()).toEqual(['Low Water Ferry', 'Night Market', 'Toll Frogs']);
+    await visit;
   });
 
   it('the demo asked for again comes beside what became of the first', async () => {

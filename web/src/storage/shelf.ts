@@ -21,8 +21,23 @@ export class PieceGoneError extends Error {
   }
 }
 
+/** A first visit that is under way. */
+let visiting: Promise<void> | null = null;
+
 /** Puts the demo pieces on the shelf on the first visit. */
-export async function firstVisit(): Promise<void> {
+export function firstVisit(): Promise<void> {
+  visiting ??= visit().finally(() => {
+    visiting = null;
+  });
+  return visiting;
+}
+
+/** Waits for a first visit that is under way: what lists the shelf meanwhile would list half of it. */
+export async function shelfReady(): Promise<void> {
+  await visiting?.catch(() => undefined);
+}
+
+async function visit(): Promise<void> {
   const pieces = await pieceStore();
   if (await pieces.drawers.settings.get('visited')) return;
   // A browser whose storage was cleared has its own pieces back, or is told what is gone, and no fresh ones in their place.

@@ -3,7 +3,7 @@ import { judgeFeature } from '../../brief/index.ts';
 import { bulkOfPart } from '../../bulk/index.ts';
 import type { Given, PartFacts } from '../../context/index.ts';
 import type { StuffId } from '../../handbook/index.ts';
-import type { Part, RouteStep } from '../../piece/index.ts';
+import type { Feature, Part, RouteStep } from '../../piece/index.ts';
 import { sourced } from '../../reckoning/index.ts';
 import { isOfLayers, routeOfPiece, seenOf } from '../../route/index.ts';
 import { heedAgent } from './agents.ts';
@@ -11,7 +11,7 @@ import { heedCuredWork, type WorkedPlace } from './curedWork.ts';
 import { heedDryPass, heedWash } from './dryPass.ts';
 import type { Finding } from './finding.ts';
 import { heedLayers } from './layers.ts';
-import { heedColours, heedInside, heedPractice } from './order.ts';
+import { heedColours, heedInside, heedPractice, heedTexture } from './order.ts';
 
 export { AGENT_ROWS } from './agents.ts';
 export { WORKS } from './curedWork.ts';
@@ -148,6 +148,14 @@ export function heedStep(given: Given, id: string): Finding[] {
       return context ? heedCuredWork(step, after, placeOf(given, context, step), own) : [];
     }),
     ...(step.kind === 'detail' ? parts.flatMap((part) => heedFeatures(given, part)) : []),
+    ...parts.flatMap((part) => {
+      const context = given.contexts.get(part.id);
+      const isTooSmall = (feature: Feature) =>
+        context !== undefined &&
+        feature.acrossMm !== null &&
+        judgeFeature(context, feature, part.features.indexOf(feature)).level !== 'good';
+      return heedTexture(step, part, given.context.piece.brief, isTooSmall);
+    }),
     ...heedDryPass(
       step,
       onBy(given, before),

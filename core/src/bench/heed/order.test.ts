@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoClay, demoFit, demoPart, ofClay } from '../../demo/entries.ts';
 import { DEFAULT_STEP, type PartId, type RouteStep } from '../../piece/index.ts';
-import { heedColours, heedInside, heedPractice } from './order.ts';
+import { heedColours, heedInside, heedPractice, heedTexture } from './order.ts';
 
 const BALL = { kind: 'ball', diameterMm: 20 } as const;
 const clay = (id: string, colour: string) =>
@@ -54,5 +54,28 @@ describe('what only the order knows', () => {
     const steps = [step('detail', 'cat'), step('detail', 'egg'), step('detail', 'egg')];
     const all = steps.map((_, i) => heedPractice(i, { steps }, piece.parts).length);
     expect(all).toEqual([0, 1, 0]);
+  });
+
+  it('texture is told apart by when it is made, and what is handled has low relief', () => {
+    const feature = (name: string, ahead: boolean) => ({
+      name,
+      ahead,
+      wanted: 2,
+      made: 0,
+      facial: false,
+      how: 'dot' as const,
+      acrossMm: 4,
+    });
+    const part = {
+      name: 'Cat',
+      features: [feature('eyes', true), feature('spots', false), feature('lashes', false)],
+    };
+    const found = (kind: RouteStep['kind'], purpose: 'display' | 'handled') =>
+      heedTexture({ kind }, part, { purpose }, ({ name }) => name === 'lashes').map(({ says }) => says);
+    expect(found('detail', 'display')).toEqual([
+      'Cat: made ahead and let in: eyes; into the raw clay, before the bake: spots; painted or glued on after it: lashes',
+    ]);
+    expect(found('detail', 'handled')[1]).toMatch(/low relief/);
+    expect(found('skin', 'handled')).toEqual([]);
   });
 });

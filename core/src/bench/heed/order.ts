@@ -93,3 +93,46 @@ export function heedPractice(at: number, { steps }: Pick<Route, 'steps'>, parts:
     ];
   });
 }
+
+/** Purposes for which hands go over the finished piece. */
+const HANDLED: readonly Piece['brief']['purpose'][] = ['handled', 'worn'];
+
+const listed = (features: readonly Part['features'][number][]): string =>
+  features.map(({ name }) => name).join(', ');
+
+/**
+ * Which texture goes where in the order: made ahead, into raw clay before the bake, or drawn on once it is cured because no hand
+ * makes it so small; and low relief where the piece is gripped.
+ *
+ * @param isTooSmall whether a feature is smaller than a hand makes it
+ */
+export function heedTexture(
+  { kind }: Pick<RouteStep, 'kind'>,
+  { name, features }: Pick<Part, 'name' | 'features'>,
+  { purpose }: Pick<Piece['brief'], 'purpose'>,
+  isTooSmall: (feature: Part['features'][number]) => boolean,
+): Finding[] {
+  if (kind !== 'detail') return [];
+  const ahead = features.filter((one) => one.ahead);
+  const drawn = features.filter((one) => !one.ahead && isTooSmall(one));
+  const raw = features.filter((one) => !one.ahead && !drawn.includes(one));
+  const plan = [
+    ...(ahead.length > 0 ? [`made ahead and let in: ${listed(ahead)}`] : []),
+    ...(raw.length > 0 ? [`into the raw clay, before the bake: ${listed(raw)}`] : []),
+    ...(drawn.length > 0 ? [`painted or glued on after it: ${listed(drawn)}`] : []),
+  ];
+  return [
+    ...(features.length > 1
+      ? [{ level: 'good' as const, says: `${name}: ${plan.join('; ')}`, waysOut: [] }]
+      : []),
+    ...(HANDLED.includes(purpose)
+      ? [
+          {
+            level: 'good' as const,
+            says: `${name} is handled: low relief and no points where it is gripped, what is deep there wears off`,
+            waysOut: [],
+          },
+        ]
+      : []),
+  ];
+}

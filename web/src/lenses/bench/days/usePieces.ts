@@ -5,6 +5,7 @@ import { useAppSelector } from '../../../state/store.ts';
 import { pieceStore } from '../../../storage/keeper.ts';
 import { openKept } from '../../../storage/open.ts';
 import type { PieceHead } from '../../../storage/pieceStore.ts';
+import { shelfReady } from '../../../storage/shelf.ts';
 
 /** The other pieces on the shelf, and what each brings to the bench. */
 export interface OtherPieces {
@@ -65,6 +66,7 @@ export function useOtherPieces(own: string): {
     if (times === 0) return;
     let gone = false;
     const look = async () => {
+      await shelfReady();
       const all = await (await pieceStore()).heads();
       const heads = all.filter(({ id, asFound }) => id !== own && !asFound);
       if (!gone) setPieces((old) => ({ ...(old ?? NONE), heads }));
