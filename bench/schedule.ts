@@ -67,7 +67,6 @@ export function scheduleLines(yardstick: number): Line[] {
       tasks: own,
       order: [...plan.order],
       due: null,
-      alone: plan.end,
       says: null,
     };
   });

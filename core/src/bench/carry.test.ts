@@ -10,13 +10,14 @@ const carry = (piece: Piece) =>
   carryOf(reckonPiece(piece, { shapes: makeShapeStore(), workshopOwn: {}, now: NOW }).given);
 
 describe('to store and carry', () => {
-  // The test cylinder of 16 CFR 1501.4: 1.25 in (31.7 mm) across, 1 to 2.25 in (25.4 to 57.1 mm) deep.
+  // The test cylinder of 16 CFR 1501.4: 1.25 in (31.7 mm) across, up to 2.25 in (57.1 mm) deep.
   it.each<[string, [number, number, number], boolean]>([
     ['a thin disc as wide as the cylinder', [31.7, 0.1, 22], true],
     ['a stick as long as it is deep', [57, 3, 3], true],
     ['a longer one', [58, 3, 3], false],
-    ['a block wider than its opening', [30, 30, 30], false],
-    ['a block that is slim one way', [22, 40, 22], true],
+    ['a ball as wide as the opening', [31.7, 31.7, 31.7], true],
+    ['a ball that is wider', [32, 32, 32], false],
+    ['a plate wider than the opening both ways', [3, 40, 33], false],
   ])('%s: %s', (_, sizes, fits) => {
     expect(isSmallPart(sizes)).toBe(fits);
   });

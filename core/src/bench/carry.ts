@@ -1,7 +1,7 @@
 import type { Given } from '../context/index.ts';
 
 /** What a small child can choke on goes into a cylinder so wide and so deep, mm (16 CFR 1501.4). */
-export const SMALL_PARTS = { acrossMm: 31.7, leastDeepMm: 25.4, deepMm: 57.1 } as const;
+export const SMALL_PARTS = { acrossMm: 31.7, deepMm: 57.1 } as const;
 
 /** Words for a child in what is said of who handles it. */
 const CHILD = /\b(child|children|kids?|toddlers?|baby|babies|grandchild\w*|daughter|son)\b/i;
@@ -25,16 +25,15 @@ export interface Carry {
 }
 
 /**
- * Whether something fits whole into the cylinder for small parts, lying any way: by its box, so what is rounder than that fits
- * sooner.
+ * Whether something may fit whole into the cylinder for small parts, lying any way: as if it were round across, so that rather
+ * one too many is named.
  *
  * @param sizesMm three sizes, mm
  * @example isSmallPart([30, 20, 5]) // true
  */
 export function isSmallPart(sizesMm: readonly [number, number, number]): boolean {
-  const [a, b, c] = sizesMm.toSorted((x, y) => x - y) as [number, number, number];
-  // Upright, its two smaller sizes across the opening; slanting cylinder of 25.4 to 57.1 mm deep.
-  return Math.hypot(a, b) <= SMALL_PARTS.acrossMm && c <= SMALL_PARTS.deepMm;
+  const [, across = 0, long = 0] = sizesMm.toSorted((a, b) => a - b);
+  return across <= SMALL_PARTS.acrossMm && long <= SMALL_PARTS.deepMm;
 }
 
 /** What to know when the piece is put away, packed or handed over. */

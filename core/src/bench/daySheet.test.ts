@@ -1,6 +1,6 @@
 import jsQR from 'jsqr';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { tollFrogs } from '../demo/index.ts';
+import { lowWaterFerryBegun, tollFrogs } from '../demo/index.ts';
 import { type DrawItem, type Drawing, qrCode } from '../drawing/index.ts';
 import { makeShapeStore } from '../form/index.ts';
 import { reckonPiece } from '../spine/index.ts';
@@ -102,5 +102,22 @@ describe('a page a day', () => {
     );
     expect(steps.length).toBeGreaterThan(5);
     expect(Math.min(...steps)).toBeGreaterThanOrEqual(3.5);
+  });
+
+  it('has of what takes two evenings on each its share, and no page more than there are hours', () => {
+    const begun = lowWaterFerryBegun(NOW);
+    const { given } = reckonPiece(begun, { shapes: makeShapeStore(), workshopOwn: {}, now: NOW });
+    const all = daySheet(given, 'A4', NOW).map(textOf);
+    expect(all.join('\n')).toContain('to be gone on with');
+    // Words are broken where the line ends: each step is read over its lines.
+    const minutes = (page: string) =>
+      [...page.replaceAll('\n', ' ').matchAll(/\d\d:\d\d · ([\d.]+) (h|min)/g)].reduce(
+        (sum, [, value, unit]) => sum + Number(value) * (unit === 'h' ? 60 : 1),
+        0,
+      );
+    // Rounded to a tenth of an hour and to whole minutes each.
+    for (const page of all)
+      expect(minutes(page)).toBeLessThanOrEqual((begun.brief.hoursPerDay ?? 0) * 60 + 8);
+    expect(Math.max(...all.map(minutes))).toBeGreaterThan(120);
   });
 });

@@ -54,13 +54,16 @@ function daysOf(given: Given): BenchDay[] {
 
 const hourSays = (minutes: number): string => format(dateOf(minutes), 'HH:mm');
 
-/** When it begins that day, what it takes, and until when it is waited for. */
-function saysWhen({ start, sittings, handsMin, waitFrom, done }: PlannedStep, day: Date): string {
-  const today = sittings.find(({ to }) => to > minutesOf(day));
-  const waits = done - waitFrom >= 1;
+/** When it begins that day, what it takes of it, and until when it is waited for once hands are done. */
+function saysWhen({ start, sittings, handsEnd, waitFrom, done }: PlannedStep, day: Date): string {
+  const [from, to] = [minutesOf(day), minutesOf(addDays(day, 1))];
+  const today = sittings.filter((one) => one.from < to && one.to > from);
+  const hands = today.reduce((sum, one) => sum + Math.min(one.to, to) - Math.max(one.from, from), 0);
+  const goesOn = handsEnd > to;
+  const waits = !goesOn && done - waitFrom >= 1;
   return [
-    hourSays(Math.max(start, today?.from ?? start)),
-    handsMin >= 1 ? benchSays(handsMin) : '',
+    hourSays(Math.max(today[0]?.from ?? start, from)),
+    hands >= 1 ? `${benchSays(hands)}${goesOn ? ', to be gone on with' : ''}` : '',
     waits ? `then ${longSays(done - waitFrom)} waiting, till ${format(dateOf(done), 'EEE HH:mm')}` : '',
   ]
     .filter((one) => one !== '')

@@ -151,3 +151,17 @@ export const FERRY_MIXES: readonly PaintMix[] = [
 export const FROG_ZONES: readonly Zone[] = [
   zone('eyes', 'eyes', 'toll-keeper', { regions: ['eyes'], sheen: 'gloss', colour: '#c69b4f' }),
 ];
+
+/** Surfaces of the market: the stall washed and sprayed dull. */
+export const MARKET_ZONES: readonly Zone[] = [
+  zone('stall', 'boards of the stall', 'stall', {
+    colour: '#a6473d',
+    layers: [
+      layer('clean', 'alcohol'),
+      layer('bake', null),
+      layer('seal', 'sealer'),
+      layer('shade', 'wash', { colour: '#2b1d18', thin: 4, note: 'into the joints of the boards' }),
+      layer('matt', 'matt-spray', { how: 'spray' }),
+    ],
+  }),
+];

@@ -12,6 +12,7 @@ import {
   type PieceId,
 } from '../piece/index.ts';
 import { demoClay, demoFit, demoPart, ofClay, turnedForm } from './entries.ts';
+import { MARKET_ZONES } from './finish.ts';
 
 /** A bat’s wing half spread: four fingers with the skin drawn in between them. */
 const WING: Form = {
@@ -162,6 +163,7 @@ export function nightMarket(now: string): Piece {
         },
       ),
     ],
+    zones: [...MARKET_ZONES],
     fits: [demoFit('wing-on-dragon', 'held-by', 'wing', 'dragon')],
     board: { ...DEFAULT_BOARD, outline: 'square', widthMm: 80, depthMm: 58, thicknessMm: 6 },
     masonry: [

@@ -5,14 +5,13 @@ import { type BenchPiece, planTogether, type Together } from './planTogether.ts'
 /** The piece as the bench sees it. */
 function ofBench(given: Given): BenchPiece {
   const { piece } = given.context;
-  const { network, due, end, says } = given.piece(scheduleOfPiece);
+  const { network, due, says } = given.piece(scheduleOfPiece);
   return {
     id: piece.id,
     name: piece.name,
     tasks: network?.tasks ?? [],
     order: network ? [...network.order] : [],
     due,
-    alone: end,
     says,
   };
 }

@@ -1,10 +1,10 @@
 import type { StepKind } from '../../piece/index.ts';
 import { NoHoursError } from '../errors.ts';
 import type { DayHours, Window } from '../hours/windows.ts';
-import type { Holds, Task } from '../network/task.ts';
+import type { Task } from '../network/task.ts';
 import { benchOf } from '../plan/benchOf.ts';
 import { placed } from '../plan/improve.ts';
-import { lateBy, windowsTill } from '../reckonSchedule.ts';
+import { lateBy, type PlannedStep, windowsTill } from '../reckonSchedule.ts';
 
 /** A piece as the bench sees it: what is still to be done to it, and by when. */
 export interface BenchPiece {
@@ -15,25 +15,20 @@ export interface BenchPiece {
   readonly order: readonly number[];
   /** Minutes since 1970; null for what is not due. */
   readonly due: number | null;
-  /** When it were over with the bench to itself, minutes since 1970. */
-  readonly alone: number;
   /** Why nothing of it can be put on a day; null where it can. */
   readonly says: string | null;
 }
 
 /** A step among those of all pieces; times in minutes since 1970. */
-export interface SharedStep {
-  readonly id: string;
-  readonly title: string;
-  readonly start: number;
-  readonly handsEnd: number;
-  readonly waitFrom: number;
-  readonly done: number;
-  readonly holds: Holds;
-}
+export type SharedStep = Pick<
+  PlannedStep,
+  'id' | 'title' | 'start' | 'handsEnd' | 'waitFrom' | 'done' | 'holds'
+>;
 
 /** One piece of several on the same bench. */
-export interface SharedPiece extends Pick<BenchPiece, 'id' | 'name' | 'due' | 'alone' | 'says'> {
+export interface SharedPiece extends Pick<BenchPiece, 'id' | 'name' | 'due' | 'says'> {
+  /** When it were over with the same bench to itself, minutes since 1970. */
+  readonly alone: number;
   /** When its last step is over. */
   readonly end: number;
   /** How much too late, min; negative for what is to spare; null where it is not due. */
@@ -160,14 +155,14 @@ export function planTogether(all: readonly BenchPiece[], hours: DayHours, now: n
     const best = tried.reduce((a, b) => (b.late < a.late || (b.late === a.late && b.sum < a.sum) ? b : a));
     const end = Math.max(...best.ends);
     return {
-      pieces: best.first.map(({ id, name, due, alone, says, tasks: own }, i): SharedPiece => {
+      pieces: best.first.map(({ id, name, due, says, tasks: own, order }, i): SharedPiece => {
         const at = from.get(id) ?? 0;
         const ends = best.ends[i] ?? now;
         return {
           id,
           name,
           due,
-          alone,
+          alone: Math.max(...placed(own, benchOf(own, hours, now), order).done),
           says,
           end: ends,
           lateMin: due === null ? null : lateBy(bench, ends, due),

@@ -20,7 +20,6 @@ const benchPiece = (id: string, tasks: readonly Task[], due: number | null = nul
   tasks,
   order: tasks.map((_, i) => i),
   due,
-  alone: now,
   says: null,
 });
 
@@ -33,6 +32,9 @@ describe('pieces on one bench', () => {
     const drying = benchPiece('drying', [task('a', 60, 300, []), task('b', 60, 0, [0])]);
     const plain = benchPiece('plain', [task('c', 240, 0, [])]);
     expect(endsOf([drying, plain])).toEqual({ drying: 420, plain: 300 });
+    // By the same hours each would have been over so soon alone.
+    const alone = planTogether([drying, plain], HOURS, now).pieces.map((one) => [one.id, one.alone - now]);
+    expect(Object.fromEntries(alone)).toEqual({ drying: 420, plain: 240 });
   });
 
   it('share one oven', () => {
