@@ -134,11 +134,11 @@ function PieceRow({
     <tr>
       <td className="figure pr-3">{place}</td>
       <td className="max-w-48 truncate pr-3 font-semibold">{piece.name}</td>
-      <td className="pr-3">{piece.due === null ? '' : `due ${daySays(piece.due, now)}`}</td>
-      <td className="pr-3">done {momentSays(piece.end, now)}</td>
       <td className={`pr-3 ${isLate ? 'text-wont' : piece.lateMin === null ? 'text-quiet' : 'text-fits'}`}>
         {sayLate(piece)}
       </td>
+      <td className="pr-3">{piece.due === null ? '' : `due ${daySays(piece.due, now)}`}</td>
+      <td className="pr-3">done {momentSays(piece.end, now)}</td>
       <td className="text-quiet">{costs < 1 ? 'as if alone' : `${longSays(costs)} later than alone`}</td>
     </tr>
   );
@@ -230,10 +230,10 @@ export function Together() {
   return (
     <Section id="together" title="All pieces on the bench" edits={['bench']}>
       {!pieces ? (
-        <p className="py-2">
+        <p className="flex flex-wrap items-baseline gap-x-3 py-2">
           <button type="button" className="press" onClick={look}>
             Lay all pieces out together
-          </button>{' '}
+          </button>
           <span className="text-quiet">They share your hands, the oven and the days.</span>
         </p>
       ) : (
